@@ -1,0 +1,53 @@
+package ojala.core.format;
+
+import java.io.BufferedInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+
+/** The first bytes of a file, at most {@link #LIMIT}: all that recognition looks at. Immutable. */
+public final class Head {
+    /** Bytes. */
+    public static final int LIMIT = 8192;
+
+    private final byte[] bytes;
+
+    public Head(byte[] bytes) {
+        this.bytes = Arrays.copyOf(bytes, Math.min(bytes.length, LIMIT));
+    }
+
+    /** Looks at the beginning of a stream and leaves the stream where it was. */
+    public static Head peek(BufferedInputStream stream) throws IOException {
+        stream.mark(LIMIT);
+        byte[] bytes = stream.readNBytes(LIMIT);
+        stream.reset();
+        return new Head(bytes);
+    }
+
+    public boolean isEmpty() {
+        return bytes.length == 0;
+    }
+
+    public boolean startsWith(int... unsignedBytes) {
+        if (bytes.length < unsignedBytes.length) {
+            return false;
+        }
+        for (int i = 0; i < unsignedBytes.length; i++) {
+            if ((bytes[i] & 0xff) != unsignedBytes[i]) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** The head as text without a byte-order mark; empty if it holds a NUL byte, which no text report does. */
+    public String text() {
+        for (byte one : bytes) {
+            if (one == 0) {
+                return "";
+            }
+        }
+        String text = new String(bytes, StandardCharsets.UTF_8);
+        return text.startsWith("\uFEFF") ? text.substring(1) : text;
+    }
+}

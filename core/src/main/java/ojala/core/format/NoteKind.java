@@ -1,0 +1,14 @@
+package ojala.core.format;
+
+/** What can be odd about a report that is read all the same. */
+public enum NoteKind {
+    /** The report stops where its format asks for an end. */
+    NO_END,
+    /** A summary in the report is not the number of its records. */
+    SUMMARY_DISAGREES,
+    NEGATIVE_HITS,
+    /** A line number that can't be one. */
+    IMPOSSIBLE_LINE,
+    /** A record that names something that was never declared. */
+    DANGLING
+}

@@ -1,0 +1,14 @@
+package ojala.core.format;
+
+import java.util.List;
+import java.util.SortedMap;
+import ojala.core.model.Measurement;
+
+/**
+ * A report, read to its end.
+ *
+ * @param sources by the path as reported
+ * @param skipped how often each kind of thing was left out on purpose
+ */
+public record Report(
+        Format format, SortedMap<String, Measurement> sources, List<Note> notes, SortedMap<String, Long> skipped) {}

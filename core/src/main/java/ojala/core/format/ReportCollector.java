@@ -1,0 +1,73 @@
+package ojala.core.format;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import ojala.core.merge.SourceMerge;
+import ojala.core.model.Measurement;
+
+/** Collects a reader's events into measurements, one per reported path. For one report and one thread. */
+public final class ReportCollector implements ReportSink {
+    private final TreeMap<String, Measurement> sources = new TreeMap<>();
+    private final Map<NoteKind, Note> notes = new EnumMap<>(NoteKind.class);
+    private final TreeMap<String, Long> skipped = new TreeMap<>();
+    private final SourceCollector source = new SourceCollector();
+    private String path = "";
+
+    @Override
+    public void startSource(String reportedPath) {
+        path = reportedPath;
+        source.clear();
+    }
+
+    @Override
+    public void test(String name) {
+        source.test(name);
+    }
+
+    @Override
+    public void line(int line, long hits) {
+        source.line(line, hits);
+    }
+
+    @Override
+    public void branchSide(int line, String block, String way, boolean taken) {
+        source.branchSide(line, block, way, taken);
+    }
+
+    @Override
+    public void branchCount(int line, int covered, int total, boolean atLeast) {
+        source.branchCount(line, covered, total, atLeast);
+    }
+
+    @Override
+    public void function(int line, int column, int endLine, String name, boolean covered) {
+        source.function(line, column, endLine, name, covered);
+    }
+
+    @Override
+    public void condition(int line, int groupSize, int index, String sense, String expression, boolean covered) {
+        source.condition(line, groupSize, index, sense, expression, covered);
+    }
+
+    @Override
+    public void endSource() {
+        sources.merge(path, source.measurement(), SourceMerge::merge);
+    }
+
+    @Override
+    public void skipped(String what) {
+        skipped.merge(what, 1L, Long::sum);
+    }
+
+    @Override
+    public void note(NoteKind kind, long line, String message) {
+        notes.merge(kind, new Note(kind, line, message, 1), (first, next) -> first.again());
+    }
+
+    /** What was collected; the reader must have come to its end. */
+    public Report report(Format format) {
+        return new Report(format, sources, List.copyOf(notes.values()), skipped);
+    }
+}

@@ -1,0 +1,36 @@
+package ojala.core.format;
+
+/**
+ * Takes what a reader finds, as it finds it. A reader calls {@link #startSource}, then what it knows of that source in
+ * any order, then {@link #endSource}; the same source may come again and adds up. Lines and columns are 1-based.
+ */
+public interface ReportSink {
+    /** Opens a source under the path that the report gives it, as it stands there. */
+    void startSource(String reportedPath);
+
+    /** Names the test that the lines from here to the end of the source belong to. */
+    void test(String name);
+
+    /** A measurable line that ran {@code hits} times, 0 or more; repeats add up. */
+    void line(int line, long hits);
+
+    /** One side of a branch whose identity the writer guarantees; repeats are united. */
+    void branchSide(int line, String block, String way, boolean taken);
+
+    /** Sides of a line whose identity is not known; repeats add up. */
+    void branchCount(int line, int covered, int total, boolean atLeast);
+
+    /** A function; {@code column} and {@code endLine} are 0 where not known. */
+    void function(int line, int column, int endLine, String name, boolean covered);
+
+    /** One outcome of a condition, for MC/DC. */
+    void condition(int line, int groupSize, int index, String sense, String expression, boolean covered);
+
+    void endSource();
+
+    /** Something was left out on purpose; counted under {@code what}. */
+    void skipped(String what);
+
+    /** Something was odd and is worth telling; the report is read all the same. */
+    void note(NoteKind kind, long line, String message);
+}

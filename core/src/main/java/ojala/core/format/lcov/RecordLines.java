@@ -1,0 +1,144 @@
+package ojala.core.format.lcov;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import ojala.core.format.UnreadableReport;
+
+/**
+ * The records of a tracefile, one at a time, in a buffer of their own: line ends (LF or CR LF), the byte-order mark and
+ * surrounding blanks are gone. Works on bytes, because nearly all records hold numbers only.
+ */
+final class RecordLines {
+    private static final int LONGEST = 1 << 16;
+
+    private final InputStream in;
+    private byte[] buffer = new byte[1 << 17];
+    private int next;
+    private int filled;
+    private int start;
+    private int end;
+    private long number;
+    private boolean ended;
+
+    RecordLines(InputStream in) {
+        this.in = in;
+    }
+
+    /** Goes to the next record; false at the end of the report. */
+    boolean next() throws IOException, UnreadableReport {
+        int newline = newlineFrom(next);
+        while (newline < 0 && !ended) {
+            int searched = filled - next;
+            if (searched > LONGEST) {
+                throw new UnreadableReport(
+                        Lcov.NAME, "line " + (number + 1), "a record longer than " + LONGEST + " bytes");
+            }
+            fill();
+            newline = newlineFrom(next + searched);
+        }
+        if (newline < 0 && next == filled) {
+            return false;
+        }
+        start = next;
+        end = newline < 0 ? filled : newline;
+        next = newline < 0 ? filled : newline + 1;
+        number++;
+        trim();
+        return true;
+    }
+
+    private int newlineFrom(int from) {
+        for (int i = from; i < filled; i++) {
+            if (buffer[i] == '\n') {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private void fill() throws IOException {
+        if (next > 0) {
+            System.arraycopy(buffer, next, buffer, 0, filled - next);
+            filled -= next;
+            next = 0;
+        }
+        if (filled == buffer.length) {
+            buffer = Arrays.copyOf(buffer, buffer.length * 2);
+        }
+        int got = in.read(buffer, filled, buffer.length - filled);
+        ended = got < 0;
+        filled += Math.max(got, 0);
+    }
+
+    private void trim() {
+        if (number == 1 && end - start >= 3 && buffer[start] == (byte) 0xef && buffer[start + 1] == (byte) 0xbb) {
+            start += 3;
+        }
+        while (end > start && buffer[end - 1] <= ' ' && buffer[end - 1] >= 0) {
+            end--;
+        }
+        while (start < end && buffer[start] <= ' ' && buffer[start] >= 0) {
+            start++;
+        }
+    }
+
+    /** The 1-based number of the current record's line. */
+    long number() {
+        return number;
+    }
+
+    int length() {
+        return end - start;
+    }
+
+    /** The byte at an index of the record, from 0; a NUL beyond its end. */
+    byte at(int index) {
+        return start + index < end ? buffer[start + index] : 0;
+    }
+
+    /** The record's text from an index on. */
+    String text(int from) {
+        return text(from, length());
+    }
+
+    String text(int from, int to) {
+        return new String(buffer, start + from, Math.max(to - from, 0), StandardCharsets.UTF_8);
+    }
+
+    /** The index of a byte at or after {@code from}, or -1. */
+    int indexOf(char wanted, int from) {
+        for (int i = start + from; i < end; i++) {
+            if (buffer[i] == wanted) {
+                return i - start;
+            }
+        }
+        return -1;
+    }
+
+    int lastIndexOf(char wanted) {
+        for (int i = end - 1; i >= start; i--) {
+            if (buffer[i] == wanted) {
+                return i - start;
+            }
+        }
+        return -1;
+    }
+
+    /** The decimal digits from {@code from} to before {@code to} as a number; -1 if there is anything else or it is too large. */
+    long digits(int from, int to) {
+        if (to <= from || to - from > 18) {
+            return -1;
+        }
+        long value = 0;
+        for (int i = start + from; i < start + to; i++) {
+            int digit = buffer[i] - '0';
+            if (digit < 0 || digit > 9) {
+                return -1;
+            }
+            value = value * 10 + digit;
+        }
+        return value;
+    }
+}

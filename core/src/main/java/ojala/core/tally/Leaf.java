@@ -1,0 +1,162 @@
+package ojala.core.tally;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import ojala.core.model.BranchCount;
+import ojala.core.model.BranchShape;
+import ojala.core.model.Condition;
+import ojala.core.model.FunctionCoverage;
+import ojala.core.model.LineBranches;
+import ojala.core.model.LineState;
+import ojala.core.model.Lines;
+import ojala.core.model.Side;
+import ojala.core.model.SourceCoverage;
+
+/**
+ * The canonical bytes of a source's coverage, format 1, as written down in {@code docs/canonical-bytes.md}. Equal
+ * coverage has equal bytes, so that equal content is stored once.
+ */
+public final class Leaf {
+    private static final byte[] MAGIC = {'O', 'J', 'L', 1};
+
+    private static final int BRANCHES = 1;
+    private static final int FUNCTIONS = 2;
+    private static final int CONDITIONS = 3;
+
+    private Leaf() {}
+
+    public static byte[] write(SourceCoverage coverage) {
+        ByteWriter out = new ByteWriter().raw(MAGIC);
+        Lines lines = coverage.lines();
+        out.number(lines.size());
+        for (int i = 0, before = 0; i < lines.size(); before = lines.number(i++)) {
+            out.number((long) (lines.number(i) - before) << 2 | lines.state(i).code());
+        }
+        section(out, BRANCHES, coverage.branches().size(), branches(coverage.branches()));
+        section(out, FUNCTIONS, coverage.functions().size(), functions(coverage.functions()));
+        section(out, CONDITIONS, coverage.conditions().size(), conditions(coverage.conditions()));
+        return out.bytes();
+    }
+
+    /** A section stands only where it has something in it, so that a new kind changes no old bytes. */
+    private static void section(ByteWriter out, int kind, int size, ByteWriter content) {
+        if (size > 0) {
+            out.octet(kind).number(size).raw(content.bytes());
+        }
+    }
+
+    private static ByteWriter branches(SortedMap<Integer, LineBranches> branches) {
+        ByteWriter out = new ByteWriter();
+        int before = 0;
+        for (SortedMap.Entry<Integer, LineBranches> entry : branches.entrySet()) {
+            out.number(entry.getKey() - before);
+            before = entry.getKey();
+            out.number(entry.getValue().shapes().size());
+            entry.getValue().shapes().forEach(shape -> shape(out, shape));
+            Optional<BranchCount> counted = entry.getValue().counted();
+            out.octet(counted.map(count -> count.atLeast() ? 2 : 1).orElse(0));
+            counted.ifPresent(count -> out.number(count.covered()).number(count.total()));
+        }
+        return out;
+    }
+
+    private static void shape(ByteWriter out, BranchShape shape) {
+        out.number(shape.sides().size());
+        for (int i = 0; i < shape.sides().size(); i++) {
+            Side side = shape.sides().get(i);
+            out.text(side.block()).text(side.way()).octet(shape.taken().get(i) ? 1 : 0);
+        }
+    }
+
+    private static ByteWriter functions(List<FunctionCoverage> functions) {
+        ByteWriter out = new ByteWriter();
+        for (FunctionCoverage f : functions) {
+            out.number(f.line()).number(f.column()).number(f.endLine());
+            out.text(f.name()).octet(f.covered() ? 1 : 0);
+        }
+        return out;
+    }
+
+    private static ByteWriter conditions(List<Condition> conditions) {
+        ByteWriter out = new ByteWriter();
+        for (Condition c : conditions) {
+            out.number(c.line()).number(c.groupSize()).number(c.index());
+            out.text(c.sense()).text(c.expression()).octet(c.covered() ? 1 : 0);
+        }
+        return out;
+    }
+
+    /** Reads what {@link #write} wrote. */
+    public static SourceCoverage read(byte[] bytes) {
+        ByteReader in = new ByteReader(bytes);
+        in.expect(MAGIC);
+        Lines lines = readLines(in);
+        SortedMap<Integer, LineBranches> branches = new TreeMap<>();
+        List<FunctionCoverage> functions = new ArrayList<>();
+        List<Condition> conditions = new ArrayList<>();
+        while (!in.atEnd()) {
+            int kind = in.octet();
+            int size = in.small();
+            for (int i = 0; i < size; i++) {
+                switch (kind) {
+                    case BRANCHES -> readBranches(in, branches);
+                    case FUNCTIONS -> functions.add(readFunction(in));
+                    case CONDITIONS -> conditions.add(readCondition(in));
+                    default -> throw new IllegalStateException("a leaf with a section of kind " + kind);
+                }
+            }
+        }
+        return new SourceCoverage(lines, branches, functions, conditions);
+    }
+
+    private static Lines readLines(ByteReader in) {
+        int[] numbers = new int[in.small()];
+        byte[] states = new byte[numbers.length];
+        for (int i = 0, before = 0; i < numbers.length; before = numbers[i++]) {
+            long entry = in.number();
+            numbers[i] = before + (int) (entry >> 2);
+            states[i] = (byte) LineState.ofCode((int) (entry & 3)).code();
+        }
+        return new Lines(numbers, states);
+    }
+
+    private static void readBranches(ByteReader in, SortedMap<Integer, LineBranches> branches) {
+        int line = (branches.isEmpty() ? 0 : branches.lastKey()) + in.small();
+        List<BranchShape> shapes = new ArrayList<>();
+        int howMany = in.small();
+        for (int i = 0; i < howMany; i++) {
+            shapes.add(readShape(in));
+        }
+        int counted = in.octet();
+        branches.put(
+                line,
+                new LineBranches(
+                        shapes,
+                        counted == 0
+                                ? Optional.empty()
+                                : Optional.of(new BranchCount(in.small(), in.small(), counted == 2))));
+    }
+
+    private static BranchShape readShape(ByteReader in) {
+        int size = in.small();
+        List<Side> sides = new ArrayList<>();
+        BitSet taken = new BitSet(size);
+        for (int i = 0; i < size; i++) {
+            sides.add(new Side(in.text(), in.text()));
+            taken.set(i, in.octet() == 1);
+        }
+        return new BranchShape(sides, taken);
+    }
+
+    private static FunctionCoverage readFunction(ByteReader in) {
+        return new FunctionCoverage(in.small(), in.small(), in.small(), in.text(), in.octet() == 1);
+    }
+
+    private static Condition readCondition(ByteReader in) {
+        return new Condition(in.small(), in.small(), in.small(), in.text(), in.text(), in.octet() == 1);
+    }
+}
