@@ -3,6 +3,7 @@ package ojala.core.tally;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
@@ -52,7 +53,7 @@ public final class Leaf {
     private static ByteWriter branches(SortedMap<Integer, LineBranches> branches) {
         ByteWriter out = new ByteWriter();
         int before = 0;
-        for (SortedMap.Entry<Integer, LineBranches> entry : branches.entrySet()) {
+        for (Map.Entry<Integer, LineBranches> entry : branches.entrySet()) {
             out.number(entry.getKey() - before);
             before = entry.getKey();
             out.number(entry.getValue().shapes().size());

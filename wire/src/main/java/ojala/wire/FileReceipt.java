@@ -1,0 +1,23 @@
+package ojala.wire;
+
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** What became of one file of a delivery.
+ *
+ * @param state {@code received}, {@code read} or {@code refused}
+ * @param digest SHA-256 of the file as unpacked
+ * @param problems what was odd, or why it was refused, with places */
+public record FileReceipt(
+        String name,
+        String state,
+        @Nullable String format,
+        long sizeBytes,
+        String digest,
+        int sources,
+        int matched,
+        @Nullable CountDocument lines,
+        List<String> problems,
+        Map<String, Long> skipped,
+        List<UnmatchedDocument> unmatched) {}

@@ -1,0 +1,120 @@
+package ojala.wire;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import ojala.core.gate.claim.Finding;
+import ojala.core.judge.Awaited;
+import ojala.core.judge.Judgement;
+import ojala.core.judge.Outcome;
+import ojala.core.judge.RuleResult;
+import ojala.core.view.ChangeView;
+import ojala.core.view.ChangedSource;
+
+/**
+ * A verdict in words.
+ *
+ * @param sentence whether the change may be merged, and what decides it
+ * @param advice the least that would do; empty where nothing is to do
+ */
+public record Headline(String sentence, String advice) {
+
+    public static Headline of(Judgement judgement, ChangeView change, List<Awaited> awaited) {
+        return switch (judgement.outcome()) {
+            case FAIL -> failed(judgement, change);
+            case WAITING ->
+                new Headline(
+                        "Waiting for "
+                                + awaited.stream()
+                                        .map(a -> a.suite() + " (" + a.missing() + ")")
+                                        .collect(Collectors.joining(", "))
+                                + ".",
+                        "The verdict comes when they have arrived.");
+            case UNDECIDED ->
+                new Headline(
+                        "Undecided: the measurement can't be trusted.",
+                        "See the doubts below, each with its next step.");
+            case WARN ->
+                new Headline(
+                        "May be merged, with a warning: "
+                                + first(judgement, Outcome.WARN)
+                                        .map(Headline::claim)
+                                        .orElse("") + ".",
+                        "");
+            case NOT_JUDGED ->
+                new Headline(
+                        "Not judged in full: what is missing is not known here.",
+                        "The rules marked not-judged say what they need.");
+            default -> passed(judgement, change);
+        };
+    }
+
+    private static Headline failed(Judgement judgement, ChangeView change) {
+        RuleResult rule = first(judgement, Outcome.FAIL).orElseThrow();
+        long others = judgement.rules().stream()
+                        .filter(r -> r.outcome() == Outcome.FAIL)
+                        .count()
+                - 1;
+        String also = others == 0
+                ? ""
+                : " " + others + (others == 1 ? " other rule fails" : " other rules fail") + " as well.";
+        return new Headline("May not be merged: " + claim(rule) + ".", advice(rule, change) + also);
+    }
+
+    private static String advice(RuleResult rule, ChangeView change) {
+        if (rule.shortfall().isEmpty()) {
+            return "";
+        }
+        Finding.Shortfall shortfall = rule.shortfall().get();
+        long missed = change.measured().stream()
+                .map(ChangedSource::missed)
+                .mapToLong(lines -> lines.size())
+                .sum();
+        boolean ofChange = rule.scope().equals("change") && shortfall.unit().startsWith("line") && missed > 0;
+        return ofChange
+                ? shortfall.count() + " more of "
+                        + (missed == 1 ? "this 1 missed line" : "these " + missed + " missed lines") + " would do."
+                : "Short by " + shortfall + ".";
+    }
+
+    private static Headline passed(Judgement judgement, ChangeView change) {
+        if (judgement.rules().isEmpty()) {
+            return new Headline(
+                    "May be merged: no gate yet.",
+                    "Add a gate to ojala.yaml on the target branch to have changes judged.");
+        }
+        boolean nothing = change.measured().stream()
+                .allMatch(
+                        source -> source.covered().isEmpty() && source.missed().isEmpty());
+        return new Headline(
+                nothing ? "May be merged: nothing in the change to measure." : "May be merged: every rule holds.", "");
+    }
+
+    private static Optional<RuleResult> first(Judgement judgement, Outcome outcome) {
+        return judgement.rules().stream()
+                .filter(rule -> rule.outcome() == outcome)
+                .findFirst();
+    }
+
+    /** {@code change, lines at least 80 %: found 71.42 % (35 of 49), 5 lines short}. */
+    private static String claim(RuleResult rule) {
+        String found = rule.found().map(Headline::found).orElse("");
+        String missing = rule.shortfall()
+                .map(s -> ", " + s + (found.contains("%") ? " short" : " too many"))
+                .orElse("");
+        String remark = rule.remark().isEmpty() ? "" : " (" + rule.remark() + ")";
+        String claim = rule.sentence().replaceFirst(", else (warn|fail)$", "");
+        return rule.scope() + ", " + claim + (found.isEmpty() ? "" : ": found " + found + missing) + remark;
+    }
+
+    private static String found(Finding.Found found) {
+        if (found instanceof Finding.OfCount of) {
+            return of.count().percent() + " % (" + of.count().covered() + " of "
+                    + of.count().total() + ")";
+        }
+        if (found instanceof Finding.Points points) {
+            return points.points() + " points down to " + points.now().percent() + " %";
+        }
+        return String.valueOf(((Finding.Plain) found).count());
+    }
+}
