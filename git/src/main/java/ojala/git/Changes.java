@@ -13,7 +13,9 @@ import org.eclipse.jgit.lib.FileMode;
 import org.eclipse.jgit.lib.Repository;
 import org.eclipse.jgit.util.io.DisabledOutputStream;
 
-/** The differences between two snapshots, renames followed. A copy counts as added: its lines are new to the repository. */
+/**
+ * The differences between two snapshots, renames followed. A copy counts as added: its lines are new to the repository.
+ */
 final class Changes {
     private Changes() {}
 

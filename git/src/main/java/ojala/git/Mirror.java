@@ -12,7 +12,9 @@ import org.eclipse.jgit.internal.storage.file.FileRepository;
 import org.eclipse.jgit.lib.Repository;
 import org.eclipse.jgit.transport.RefSpec;
 
-/** A bare copy of a remote repository: its branches, tags and pull-request heads. Fetching is one at a time per folder. */
+/**
+ * A bare copy of a remote repository: its branches, tags and pull-request heads. Fetching is one at a time per folder.
+ */
 public final class Mirror {
     private static final ConcurrentHashMap<Path, ReentrantLock> LOCKS = new ConcurrentHashMap<>();
 

@@ -3,9 +3,11 @@ package ojala.wire;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
-/** A pull request with its verdict.
+/**
+ * A pull request with its verdict.
  *
- * @param state {@code open}, {@code merged} or {@code closed} */
+ * @param state {@code open}, {@code merged} or {@code closed}
+ */
 public record ChangeSummary(
         int number,
         String title,

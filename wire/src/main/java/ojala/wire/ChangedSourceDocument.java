@@ -3,9 +3,11 @@ package ojala.wire;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** A file of a change; line sets are written {@code 1-3,7}.
+/**
+ * A file of a change; line sets are written {@code 1-3,7}.
  *
- * @param standing {@code measured}, {@code unmeasured}, {@code excluded} or {@code outside} */
+ * @param standing {@code measured}, {@code unmeasured}, {@code excluded} or {@code outside}
+ */
 public record ChangedSourceDocument(
         String path,
         @Nullable String oldPath,

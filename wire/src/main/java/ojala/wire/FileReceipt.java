@@ -4,11 +4,13 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** What became of one file of a delivery.
+/**
+ * What became of one file of a delivery.
  *
  * @param state {@code received}, {@code read} or {@code refused}
  * @param digest SHA-256 of the file as unpacked
- * @param problems what was odd, or why it was refused, with places */
+ * @param problems what was odd, or why it was refused, with places
+ */
 public record FileReceipt(
         String name,
         String state,

@@ -5,7 +5,10 @@ import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The one way in which Ojala writes and reads JSON: fields in their order, absent ones left out, unknown ones passed over. */
+/**
+ * The one way in which Ojala writes and reads JSON: fields in their order, absent ones left out, unknown ones passed
+ * over.
+ */
 public final class Json {
     private static final JsonMapper MAPPER = JsonMapper.builder()
             .disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)

@@ -3,12 +3,14 @@ package ojala.wire;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** A measurable line.
+/**
+ * A measurable line.
  *
  * @param state {@code covered}, {@code partial} or {@code missed}
  * @param hits absent where no report has them
  * @param sides absent where the line has no branches
- * @param suites that reach it */
+ * @param suites that reach it
+ */
 public record LineDocument(
         int line,
         String state,

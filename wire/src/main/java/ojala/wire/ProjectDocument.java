@@ -3,9 +3,11 @@ package ojala.wire;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
-/** A project as it stands.
+/**
+ * A project as it stands.
  *
- * @param branch the default branch's newest verdict, if there is one */
+ * @param branch the default branch's newest verdict, if there is one
+ */
 public record ProjectDocument(
         String key,
         String repository,

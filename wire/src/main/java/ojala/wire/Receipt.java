@@ -4,10 +4,13 @@ import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** What became of a delivery.
+/**
+ * What became of a delivery.
  *
- * @param state {@code received}, {@code waiting-for-commit} or {@code read}
- * @param message what it waits for; absent otherwise */
+ * <p>Its state names a step: taken in, waiting for its commit, or finished.
+ *
+ * @param message what it waits for; absent otherwise
+ */
 public record Receipt(
         int schema,
         String id,

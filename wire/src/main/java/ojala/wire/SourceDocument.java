@@ -4,10 +4,12 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** A source at a commit.
+/**
+ * A source at a commit.
  *
  * @param text absent where the repository could not be read
- * @param changed the lines that the change in question added or modified */
+ * @param changed the lines that the change in question added or modified
+ */
 public record SourceDocument(
         String path,
         String commit,

@@ -5,11 +5,13 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** A verdict, from the service or from a judgement without it.
+/**
+ * A verdict, from the service or from a judgement without it.
  *
  * @param verdict {@code pass}, {@code warn}, {@code fail}, {@code waiting}, {@code undecided} or {@code not-judged}
  * @param number rises with every verdict for the same head and target; absent without the service
- * @param pending whether something that was received is not in it yet */
+ * @param pending whether something that was received is not in it yet
+ */
 public record VerdictDocument(
         int schema,
         String verdict,

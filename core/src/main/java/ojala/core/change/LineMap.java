@@ -13,7 +13,10 @@ import ojala.core.model.Lines;
 import ojala.core.model.Measurement;
 import ojala.core.model.SourceCoverage;
 
-/** Carries what was measured on one version of a file to another version: unchanged lines move, changed ones are dropped. */
+/**
+ * Carries what was measured on one version of a file to another version: unchanged lines move, changed ones are
+ * dropped.
+ */
 public final class LineMap {
     private final List<Edit> edits;
 

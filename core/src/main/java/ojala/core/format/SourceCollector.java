@@ -22,7 +22,10 @@ import ojala.core.model.Measurement;
 import ojala.core.model.Side;
 import ojala.core.model.SourceCoverage;
 
-/** Collects one source. Lines go into growing arrays and are sorted only if they did not come in order; used again for the next source. */
+/**
+ * Collects one source. Lines go into growing arrays and are sorted only if they did not come in order; used again for
+ * the next source.
+ */
 final class SourceCollector {
     private int[] numbers = new int[256];
     private long[] hits = new long[256];

@@ -10,7 +10,10 @@ import java.io.InputStream;
 import java.util.zip.GZIPInputStream;
 import java.util.zip.ZipException;
 
-/** Unpacks gzip and zstd, known by their first bytes, and stops at a limit, so that a small file can't become a huge one. */
+/**
+ * Unpacks gzip and zstd, known by their first bytes, and stops at a limit, so that a small file can't become a huge
+ * one.
+ */
 public final class Unpacked extends FilterInputStream {
     private final long limitBytes;
     private long read;
@@ -20,7 +23,9 @@ public final class Unpacked extends FilterInputStream {
         this.limitBytes = limitBytes;
     }
 
-    /** Opens a stream that gives the unpacked bytes, at most {@code limitBytes}, and fails with {@link Refused} beyond. */
+    /**
+     * Opens a stream that gives the unpacked bytes, at most {@code limitBytes}, and fails with {@link Refused} beyond.
+     */
     public static InputStream open(InputStream packed, long limitBytes) throws IOException {
         BufferedInputStream buffered = new BufferedInputStream(packed);
         Head head = Head.peek(buffered);

@@ -163,7 +163,10 @@ public final class Judge {
         return facts.doubts().stream().anyMatch(doubt -> doubt.effect() == effect);
     }
 
-    /** Nothing to measure is a reason to pass only if the measurement is all there. On a change the lines themselves tell. */
+    /**
+     * Nothing to measure is a reason to pass only if the measurement is all there. On a change the lines themselves
+     * tell.
+     */
     private boolean doubtedNothing(Rule rule) {
         boolean wide = rule.scope().kind() == Scope.Kind.WHOLE || rule.scope().kind() == Scope.Kind.AREA;
         boolean changesSources = facts.change().sources().stream()

@@ -91,7 +91,9 @@ public final class SourceMerge {
         return new LineBranches(List.copyOf(shapes.values()), counted);
     }
 
-    /** The text that shapes of a line are ordered by; lengths stand in it, so that no two lists of sides share a text. */
+    /**
+     * The text that shapes of a line are ordered by; lengths stand in it, so that no two lists of sides share a text.
+     */
     private static String orderText(List<Side> sides) {
         StringBuilder text = new StringBuilder();
         for (Side side : sides) {

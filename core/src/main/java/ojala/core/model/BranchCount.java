@@ -1,7 +1,8 @@
 package ojala.core.model;
 
 /**
- * Branch sides of a line that a report only counts, or names without guaranteeing that the names mean the same in the next run.
+ * Branch sides of a line that a report only counts, or names without guaranteeing that the names mean the same in the
+ * next run.
  *
  * @param atLeast whether the true covered number may be higher, because runs that took different sides look alike
  */

@@ -21,7 +21,10 @@ public record Count(long covered, long total) {
         return new Count(covered + other.covered, total + other.total);
     }
 
-    /** {@code 79.99}: cut off after two places, never rounded, so that nothing becomes 100 or 0 that is not; {@code –} of nothing. */
+    /**
+     * {@code 79.99}: cut off after two places, never rounded, so that nothing becomes 100 or 0 that is not; {@code –}
+     * of nothing.
+     */
     public String percent() {
         if (total == 0) {
             return "–";

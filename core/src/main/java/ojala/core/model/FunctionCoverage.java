@@ -22,7 +22,9 @@ public record FunctionCoverage(int line, int column, int endLine, String name, b
         return ORDER.compare(this, other);
     }
 
-    /** What makes two reports speak of the same function: its place, and its name only where the place has no column. */
+    /**
+     * What makes two reports speak of the same function: its place, and its name only where the place has no column.
+     */
     public record Identity(int line, int column, String name) {}
 
     public Identity identity() {

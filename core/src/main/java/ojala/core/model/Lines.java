@@ -3,7 +3,9 @@ package ojala.core.model;
 import java.util.Arrays;
 import java.util.stream.IntStream;
 
-/** The measurable lines of one source, rising, each with its state. Immutable: two primitive arrays, no object per line. */
+/**
+ * The measurable lines of one source, rising, each with its state. Immutable: two primitive arrays, no object per line.
+ */
 public final class Lines {
     public static final Lines NONE = new Lines(new int[0], new byte[0]);
 

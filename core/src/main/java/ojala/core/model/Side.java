@@ -2,7 +2,10 @@ package ojala.core.model;
 
 import java.util.Comparator;
 
-/** The identity of one side of a branch on a line: the place that branches and the way taken from it, in the writer's own words. */
+/**
+ * The identity of one side of a branch on a line: the place that branches and the way taken from it, in the writer's
+ * own words.
+ */
 public record Side(String block, String way) implements Comparable<Side> {
     private static final Comparator<Side> ORDER =
             Comparator.comparing(Side::block, Side::naturally).thenComparing(Side::way, Side::naturally);

@@ -28,7 +28,10 @@ public record SourceCoverage(
         conditions = List.copyOf(conditions);
     }
 
-    /** The state to draw: a covered line with a side not taken is partial, a partial line with every side taken is covered. */
+    /**
+     * The state to draw: a covered line with a side not taken is partial, a partial line with every side taken is
+     * covered.
+     */
     public LineState drawnState(int index) {
         LineState state = lines.state(index);
         LineBranches sides = branches.get(lines.number(index));

@@ -5,7 +5,10 @@ import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Brings a path as reported to one spelling: forward slashes, no scheme, no {@code .}, {@code ..} resolved, composed letters. */
+/**
+ * Brings a path as reported to one spelling: forward slashes, no scheme, no {@code .}, {@code ..} resolved, composed
+ * letters.
+ */
 public final class CleanPath {
     private CleanPath() {}
 

@@ -11,7 +11,8 @@ import java.util.Optional;
  * @param candidates paths of the tree that it might have been; empty when matched
  */
 public record PathMatch(String reported, Optional<String> path, String how, List<String> candidates) {
-    static PathMatch found(String reported, String path, String how) {
+    /** A path with the file that it names. */
+    public static PathMatch found(String reported, String path, String how) {
         return new PathMatch(reported, Optional.of(path), how, List.of());
     }
 

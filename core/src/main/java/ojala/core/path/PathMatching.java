@@ -105,7 +105,10 @@ public final class PathMatching {
         return PathMatch.found(reported, tree.get(best.get().path()), how(best.get(), cleaned));
     }
 
-    /** A path above the run's folder is fine while it stays in the repository, seen from the folder that the others agree on. */
+    /**
+     * A path above the run's folder is fine while it stays in the repository, seen from the folder that the others
+     * agree on.
+     */
     private PathMatch climbing(String reported, String cleaned, Map<Shift, Integer> votes) {
         return votes.entrySet().stream()
                 .filter(entry -> entry.getKey().off().isEmpty())

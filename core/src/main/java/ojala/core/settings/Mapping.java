@@ -16,7 +16,9 @@ import org.snakeyaml.engine.v2.nodes.NodeTuple;
 import org.snakeyaml.engine.v2.nodes.ScalarNode;
 import org.snakeyaml.engine.v2.nodes.SequenceNode;
 
-/** One mapping of a settings file: its values by key, every scalar taken as text, every fault reported with its place. */
+/**
+ * One mapping of a settings file: its values by key, every scalar taken as text, every fault reported with its place.
+ */
 final class Mapping {
     /** A text with its place. */
     record Text(String value, Place place) {}

@@ -3,7 +3,10 @@ package ojala.core.tally;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 
-/** Reads what {@link ByteWriter} wrote; anything else is an {@link IllegalStateException}, since stored bytes are checked by digest. */
+/**
+ * Reads what {@link ByteWriter} wrote; anything else is an {@link IllegalStateException}, since stored bytes are
+ * checked by digest.
+ */
 final class ByteReader {
     private final byte[] bytes;
     private int at;

@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import ojala.core.settings.Glob;
 
-/** The rules by which a file counts as a test where settings name no includes; documented in {@code docs/settings.md}. */
+/**
+ * The rules by which a file counts as a test where settings name no includes; documented in {@code docs/settings.md}.
+ */
 public final class TestPaths {
     public static final List<Glob> RULES = List.of(
                     "**/test/**",

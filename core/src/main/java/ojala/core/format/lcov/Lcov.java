@@ -8,7 +8,8 @@ import ojala.core.format.ReportSink;
 import ojala.core.format.UnreadableReport;
 
 /**
- * LCOV tracefiles, as described under "FILES" in the manual page geninfo(1) of LCOV 1.x and 2.x, with the deviations that real writers show.
+ * LCOV tracefiles, as described under "FILES" in the manual page geninfo(1) of LCOV 1.x and 2.x, with the deviations
+ * that real writers show.
  *
  * <p>Branch sides: the tracefile does not say which program wrote it, and some writers list one side only and number
  * sides anew in each run. The sides of a line are taken by identity where each block on that line lists two sides or

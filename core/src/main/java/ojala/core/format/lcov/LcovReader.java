@@ -196,7 +196,9 @@ final class LcovReader {
         return hits >= 0 ? hits : oddHits(record.text(from, to));
     }
 
-    /** Hits that are not plain digits: negative, beyond 18 digits, or in exponent notation, as some writers have them. */
+    /**
+     * Hits that are not plain digits: negative, beyond 18 digits, or in exponent notation, as some writers have them.
+     */
     private long oddHits(String text) throws UnreadableReport {
         try {
             BigDecimal hits = new BigDecimal(text.strip());

@@ -126,7 +126,10 @@ final class RecordLines {
         return -1;
     }
 
-    /** The decimal digits from {@code from} to before {@code to} as a number; -1 if there is anything else or it is too large. */
+    /**
+     * The decimal digits from {@code from} to before {@code to} as a number; -1 if there is anything else or it is too
+     * large.
+     */
     long digits(int from, int to) {
         if (to <= from || to - from > 18) {
             return -1;

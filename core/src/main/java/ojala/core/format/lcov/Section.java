@@ -83,7 +83,10 @@ final class Section {
         withoutHits.computeIfAbsent(name, key -> new ArrayDeque<>()).add(function);
     }
 
-    /** Names may repeat in one section: the hits come in the order of the places. The last place takes what is left over. */
+    /**
+     * Names may repeat in one section: the hits come in the order of the places. The last place takes what is left
+     * over.
+     */
     void functionHits(String name, long hits, long recordLine) {
         Deque<Function> waiting = withoutHits.get(name);
         if (waiting == null) {
@@ -98,7 +101,9 @@ final class Section {
         places.put(index, new Place(line, endLine));
     }
 
-    /** All names under one index are one function; the least name stands for it. False if the index was never declared. */
+    /**
+     * All names under one index are one function; the least name stands for it. False if the index was never declared.
+     */
     boolean alias(String index, String name, boolean covered) {
         Place place = places.get(index);
         if (place == null) {

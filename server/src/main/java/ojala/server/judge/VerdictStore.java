@@ -1,0 +1,103 @@
+package ojala.server.judge;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import ojala.server.host.Outbox;
+import ojala.server.project.Project;
+import ojala.wire.CountDocument;
+import ojala.wire.Json;
+import ojala.wire.VerdictDocument;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps verdicts, numbered, together with what is to be published of them. */
+@Component
+class VerdictStore {
+    private final VerdictMapper rows;
+    private final JudgeRequestMapper requestRows;
+    private final JudgeRequests requests;
+    private final Outbox outbox;
+
+    VerdictStore(VerdictMapper rows, JudgeRequestMapper requestRows, JudgeRequests requests, Outbox outbox) {
+        this.rows = rows;
+        this.requestRows = requestRows;
+        this.requests = requests;
+        this.outbox = outbox;
+    }
+
+    /**
+     * Keeps what was judged, unless a newer judgement of the same head is in. A verdict that says the same as the one
+     * before gets no number of its own.
+     *
+     * @param answered the number of the last request that this answers
+     */
+    @Transactional
+    void keep(Project project, String head, long answered, List<JudgedHead> judged) {
+        JudgeRequestMapper.Row request = requestRows.lock(project.id(), head).orElseThrow();
+        if (request.judged() >= answered) {
+            return;
+        }
+        requestRows.judged(project.id(), head, answered);
+        judged.forEach(one -> keep(project, one));
+        judged.stream()
+                .flatMap(one -> one.again().stream())
+                .min(java.util.Comparator.naturalOrder())
+                .ifPresent(again -> requests.requestAt(project.id(), head, again));
+    }
+
+    private void keep(Project project, JudgedHead judged) {
+        VerdictDocument document = judged.document();
+        String head = Objects.requireNonNull(document.head());
+        String target = Objects.requireNonNull(document.target());
+        Optional<VerdictMapper.Row> before = rows.newest(project.id(), head, target);
+        VerdictDocument timeless = withNumber(document, 0);
+        if (before.isPresent()
+                && Json.write(timeless)
+                        .equals(Json.write(withNumber(Json.read(before.get().document(), VerdictDocument.class), 0)))) {
+            return;
+        }
+        long number = before.map(VerdictMapper.Row::number).orElse(0L) + 1;
+        Optional<CountDocument> lines = Optional.ofNullable(document.whole().get("lines"));
+        rows.insert(
+                project.id(),
+                new VerdictMapper.Row(
+                        head,
+                        target,
+                        number,
+                        document.verdict(),
+                        document.headline(),
+                        lines.map(CountDocument::covered).orElse(null),
+                        lines.map(CountDocument::total).orElse(null),
+                        judged.push(),
+                        judged.root().hex(),
+                        Json.write(document),
+                        Objects.requireNonNull(document.decidedAt())));
+        outbox.add(project, head, target, number);
+    }
+
+    /** The same document but for its number; 0 also takes the time away, to compare what two of them say. */
+    static VerdictDocument withNumber(VerdictDocument d, long number) {
+        return new VerdictDocument(
+                d.schema(),
+                d.verdict(),
+                d.headline(),
+                d.advice(),
+                d.project(),
+                d.head(),
+                d.target(),
+                number,
+                d.pending(),
+                d.rules(),
+                d.change(),
+                d.doubts(),
+                d.awaited(),
+                d.suites(),
+                d.whole(),
+                d.compared(),
+                d.settings(),
+                d.notes(),
+                number == 0 ? null : d.decidedAt(),
+                d.page());
+    }
+}

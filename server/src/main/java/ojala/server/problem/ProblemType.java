@@ -1,0 +1,35 @@
+package ojala.server.problem;
+
+import java.util.Locale;
+import org.springframework.http.HttpStatus;
+
+/** The kinds of problem documents; the type of a kind never changes. */
+public enum ProblemType {
+    BAD_REQUEST(HttpStatus.BAD_REQUEST, "The request can't be understood"),
+    TOKEN_NEEDED(HttpStatus.UNAUTHORIZED, "A valid token is needed"),
+    NOT_ALLOWED(HttpStatus.FORBIDDEN, "This token may not do that"),
+    NOT_FOUND(HttpStatus.NOT_FOUND, "There is no such thing"),
+    EXISTS_ALREADY(HttpStatus.CONFLICT, "It exists already"),
+    TOO_LARGE(HttpStatus.CONTENT_TOO_LARGE, "More than the service takes");
+
+    private final HttpStatus status;
+    private final String title;
+
+    ProblemType(HttpStatus status, String title) {
+        this.status = status;
+        this.title = title;
+    }
+
+    public HttpStatus status() {
+        return status;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /** The stable type: {@code urn:ojala:problem:not-found}. */
+    public String urn() {
+        return "urn:ojala:problem:" + name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

@@ -1,0 +1,58 @@
+package ojala.server.problem;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import ojala.wire.Json;
+import ojala.wire.Problem;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
+
+/** Answers every refused request with a problem document after RFC 9457. */
+@RestControllerAdvice
+public class Problems extends ResponseEntityExceptionHandler {
+    @ExceptionHandler(Refusal.class)
+    ProblemDetail refused(Refusal refusal) {
+        return document(refusal.type(), refusal.getMessage());
+    }
+
+    @ExceptionHandler(JacksonException.class)
+    ProblemDetail notJson(JacksonException wrong) {
+        return document(ProblemType.BAD_REQUEST, "JSON that can't be read: " + wrong.getOriginalMessage());
+    }
+
+    @ExceptionHandler(MultipartException.class)
+    ProblemDetail notMultipart(MultipartException wrong) {
+        if (wrong instanceof MaxUploadSizeExceededException) {
+            return document(
+                    ProblemType.TOO_LARGE,
+                    "the delivery or one of its files is too large: send fewer or smaller reports");
+        }
+        return document(
+                ProblemType.BAD_REQUEST,
+                "the delivery broke off or is not multipart/form-data; nothing of it was stored: send it again");
+    }
+
+    private static ProblemDetail document(ProblemType type, String detail) {
+        ProblemDetail document = ProblemDetail.forStatusAndDetail(type.status(), detail);
+        document.setType(URI.create(type.urn()));
+        document.setTitle(type.title());
+        return document;
+    }
+
+    /** Writes a problem document where no controller is reached. */
+    public static void write(HttpServletResponse response, ProblemType type, String detail) throws IOException {
+        response.setStatus(type.status().value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        response.setCharacterEncoding(StandardCharsets.UTF_8);
+        Problem document = new Problem(type.urn(), type.title(), type.status().value(), detail);
+        response.getWriter().write(Json.write(document));
+    }
+}

@@ -1,0 +1,57 @@
+package ojala.server.source;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import ojala.core.model.Hits;
+import ojala.core.model.LineBranches;
+import ojala.core.model.LineSet;
+import ojala.core.model.SourceCoverage;
+import ojala.wire.Documents;
+import ojala.wire.LineDocument;
+import org.jspecify.annotations.Nullable;
+
+/** The lines of a source as the File page draws them. */
+final class SourceLines {
+    private SourceLines() {}
+
+    static List<LineDocument> of(SourceCoverage coverage, List<SuiteSource> suites) {
+        List<Reach> reaches = suites.stream().map(Reach::of).toList();
+        List<LineDocument> lines = new ArrayList<>();
+        for (int i = 0; i < coverage.lines().size(); i++) {
+            int line = coverage.lines().number(i);
+            @Nullable LineBranches sides = coverage.branches().get(line);
+            lines.add(new LineDocument(
+                    line,
+                    coverage.drawnState(i).name().toLowerCase(Locale.ROOT),
+                    hits(suites, line).orElse(null),
+                    sides == null ? null : Documents.of(sides.count()),
+                    sides != null && sides.atLeast(),
+                    reaches.stream()
+                            .filter(reach -> reach.covered().contains(line))
+                            .map(Reach::suite)
+                            .toList(),
+                    suites.stream()
+                            .flatMap(suite -> suite.measurement().tests().entrySet().stream())
+                            .filter(test -> test.getValue().contains(line))
+                            .map(Map.Entry::getKey)
+                            .distinct()
+                            .sorted()
+                            .toList()));
+        }
+        return lines;
+    }
+
+    private record Reach(String suite, LineSet covered) {
+        static Reach of(SuiteSource source) {
+            return new Reach(
+                    source.suite(), source.measurement().coverage().lines().covered());
+        }
+    }
+
+    private static Optional<Long> hits(List<SuiteSource> suites, int line) {
+        return suites.stream().flatMap(suite -> suite.hits(line).stream()).reduce(Hits::sum);
+    }
+}
