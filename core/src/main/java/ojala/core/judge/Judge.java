@@ -35,7 +35,7 @@ public final class Judge {
         facts.headFaults().forEach(judge::addHeadFault);
         judge.impliedRules().forEach(judge::add);
         facts.settings().gate().rules().forEach(judge::add);
-        return new Judgement(judge.outcome(), judge.results);
+        return Judgement.of(judge.results, !facts.awaited().isEmpty());
     }
 
     private void addHeadFault(Fault fault) {
@@ -174,25 +174,5 @@ public final class Judge {
                         && facts.head().excludedBecause(source.path()).isEmpty());
         boolean missing = doubted(Doubt.Effect.MISSING) || doubted(Doubt.Effect.UNSURE);
         return missing && (wide || (changesSources && facts.head().measured().isEmpty()));
-    }
-
-    private Outcome outcome() {
-        if (has(Outcome.FAIL)) {
-            return Outcome.FAIL;
-        }
-        if (!facts.awaited().isEmpty()) {
-            return Outcome.WAITING;
-        }
-        if (has(Outcome.DOUBTED)) {
-            return Outcome.UNDECIDED;
-        }
-        if (has(Outcome.NOT_JUDGED)) {
-            return Outcome.NOT_JUDGED;
-        }
-        return has(Outcome.WARN) ? Outcome.WARN : Outcome.PASS;
-    }
-
-    private boolean has(Outcome outcome) {
-        return results.stream().anyMatch(result -> result.outcome() == outcome);
     }
 }
