@@ -8,7 +8,10 @@ public final class ProgressLine implements Progress {
     private static final int CELLS = 30;
 
     private final PrintStream terminal;
+
+    @SuppressWarnings("SystemConsoleNull") // the launcher keeps JDK 22 and later at null without a terminal
     private final boolean shown = System.console() != null;
+
     private int lastPercent = -1;
 
     public ProgressLine(PrintStream terminal) {
