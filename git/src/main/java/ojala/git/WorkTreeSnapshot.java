@@ -60,7 +60,7 @@ final class WorkTreeSnapshot implements Snapshot {
     }
 
     private Optional<byte[]> content(String path) {
-        Path root = repository.getWorkTree().toPath();
+        Path root = repository.getWorkTree().toPath().toAbsolutePath().normalize();
         Path file = root.resolve(path).normalize();
         if (!file.startsWith(root) || !Files.isRegularFile(file, LinkOption.NOFOLLOW_LINKS)) {
             return Optional.empty();

@@ -2,7 +2,6 @@ package ojala.server.schedule;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
 import com.github.kagkarlsson.scheduler.task.CompletionHandler;
-import com.github.kagkarlsson.scheduler.task.FailureHandler;
 import com.github.kagkarlsson.scheduler.task.Task;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import java.time.Clock;
@@ -40,7 +39,8 @@ class JobRunner implements SmartLifecycle {
 
     private Task<Void> task(Job job) {
         return Tasks.custom(job.name().text(), Void.class)
-                .onFailure(new FailureHandler.ExponentialBackoffFailureHandler<>(Duration.ofSeconds(1), 2))
+                .onFailure((complete, operations) -> operations.reschedule(
+                        complete, complete.getTimeDone().plus(pause(complete.getExecution().consecutiveFailures))))
                 .execute((instance, context) -> {
                     Optional<Duration> again = job.run(instance.getId());
                     if (again.isPresent()) {
@@ -49,6 +49,11 @@ class JobRunner implements SmartLifecycle {
                     }
                     return new CompletionHandler.OnCompleteRemove<>();
                 });
+    }
+
+    /** Twice as long after each failure, at most a minute: a job goes on soon after what it needs is back. */
+    private static Duration pause(int failures) {
+        return Duration.ofSeconds(Math.min(60, 1L << Math.min(failures, 6)));
     }
 
     @Override

@@ -67,6 +67,7 @@ public class Contents {
         return new ZstdInputStream(new SequenceInputStream(new ChunkStreams(projectId, contentId)));
     }
 
+    @SuppressWarnings("JdkObsolete") // what SequenceInputStream takes
     private final class ChunkStreams implements Enumeration<InputStream> {
         private final long projectId;
         private final UUID contentId;
