@@ -2,6 +2,8 @@ package ojala.wire;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import ojala.core.gate.claim.Finding;
 import ojala.core.judge.Awaited;
@@ -96,15 +98,33 @@ public record Headline(String sentence, String advice) {
                 .findFirst();
     }
 
-    /** {@code change, lines at least 80 %: found 71.42 % (35 of 49), 5 lines short}. */
+    private static final Pattern AT_LEAST = Pattern.compile("(\\w+) at least ([0-9.]+) ?%(, else (warn|fail))?");
+
+    /**
+     * {@code changed lines are 71.42 % covered, 80 % is asked: 5 lines short}; other claims in the rule's own words, with
+     * what was found.
+     */
     private static String claim(RuleResult rule) {
-        String found = rule.found().map(Headline::found).orElse("");
-        String missing = rule.shortfall()
-                .map(s -> ", " + s + (found.contains("%") ? " short" : " too many"))
-                .orElse("");
+        Matcher atLeast = AT_LEAST.matcher(rule.sentence());
+        if (atLeast.matches() && rule.found().orElse(null) instanceof Finding.OfCount of) {
+            return subject(rule.scope(), atLeast.group(1)) + " are " + of.count().percent() + " % covered, "
+                    + atLeast.group(2) + " % is asked"
+                    + rule.shortfall().map(shortfall -> ": " + shortfall + " short").orElse("");
+        }
         String remark = rule.remark().isEmpty() ? "" : " (" + rule.remark() + ")";
-        String claim = rule.sentence().replaceFirst(", else (warn|fail)$", "");
-        return rule.scope() + ", " + claim + (found.isEmpty() ? "" : ": found " + found + missing) + remark;
+        String sentence = rule.sentence().replaceFirst(", else (warn|fail)$", "");
+        String found = rule.found().map(figure -> ": found " + found(figure)).orElse("");
+        return rule.scope() + ", " + sentence + found + remark;
+    }
+
+    private static String subject(String scope, String count) {
+        return switch (scope) {
+            case "change" -> "changed " + count;
+            case "whole" -> count + " of the whole";
+            default -> scope.startsWith("each changed file: ")
+                    ? "changed " + count + " of " + scope.substring(19)
+                    : count + " of " + scope;
+        };
     }
 
     private static String found(Finding.Found found) {

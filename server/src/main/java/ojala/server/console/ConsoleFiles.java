@@ -7,6 +7,7 @@ import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.PathResourceResolver;
 
@@ -31,10 +32,15 @@ class ConsoleFiles implements WebMvcConfigurer {
                 .addResolver(new OnePage());
     }
 
+    @Override
+    public void addViewControllers(ViewControllerRegistry registry) {
+        registry.addViewController("/").setViewName("forward:/index.html");
+    }
+
     private static final class OnePage extends PathResourceResolver {
         @Override
         protected @Nullable Resource getResource(String path, Resource location) throws IOException {
-            Resource file = path.isEmpty() ? null : super.getResource(path, location);
+            Resource file = super.getResource(path, location);
             boolean page = !path.contains(".") || path.contains("/files/");
             boolean reserved = path.startsWith("api/") || path.startsWith("actuator/");
             return file == null && page && !reserved ? new ClassPathResource(FOLDER + "index.html") : file;

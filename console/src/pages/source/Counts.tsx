@@ -1,0 +1,23 @@
+import { Box, Text } from '@chakra-ui/react'
+import type { Schemas } from '../../api/client'
+import { Figure } from '../../parts/Figure'
+import { percent, ratio } from '../../parts/figures'
+
+/** What was counted in this file; covered / all beside each percentage. */
+export function Counts({ counts }: { counts: Record<string, Schemas['CountDocument']> }) {
+  return (
+    <Box display="flex" flexWrap="wrap" gap="8px 34px">
+      {Object.entries(counts).map(([name, count]) => (
+        <Box key={name}>
+          <Text color="inkSoft" fontSize="13px">
+            {name}
+          </Text>
+          <Figure fontSize="16px" fontWeight="600">
+            {ratio(count)}
+          </Figure>{' '}
+          <Figure color="inkSoft">{percent(count)}</Figure>
+        </Box>
+      ))}
+    </Box>
+  )
+}
