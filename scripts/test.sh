@@ -10,7 +10,7 @@ rm -rf ./*/target/surefire-reports
 status=0
 mvn -B -ntp verify "$@" || status=$?
 
-count() { cat ./*/target/surefire-reports/TEST-*.xml 2>/dev/null | grep -o '<testsuite [^>]*' | sed -n "s/.* $1=\"\([0-9]*\)\".*/\1/p" | awk '{ sum += $1 } END { print sum + 0 }'; }
+count() { find . -path "*/target/surefire-reports/*" -name "TEST-*.xml" -not -path "./*/node_modules/*" -exec cat {} + 2>/dev/null | grep -o '<testsuite [^>]*' | sed -n "s/.* $1=\"\([0-9]*\)\".*/\1/p" | awk '{ sum += $1 } END { print sum + 0 }'; }
 tests=$(count tests)
 failed=$(($(count failures) + $(count errors)))
 skipped=$(count skipped)

@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
 import ojala.wire.Json;
 import ojala.wire.ProjectCreated;
 import tools.jackson.databind.JsonNode;
@@ -31,7 +32,7 @@ final class House {
     private final int databasePort = Server.freePort();
     private final Server service;
     private final Server host;
-    private int projects;
+    private final AtomicInteger projects = new AtomicInteger();
 
     private House() throws IOException {
         Files.createDirectories(folder);
@@ -124,7 +125,7 @@ final class House {
 
     /** A new project whose repository lies on the code host; each test has its own. */
     Harbour harbour() {
-        String key = "harbour-" + ++projects;
+        String key = "harbour-" + projects.incrementAndGet();
         post(
                 host.url() + "/repositories",
                 Json.write(

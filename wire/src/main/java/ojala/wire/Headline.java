@@ -101,15 +101,18 @@ public record Headline(String sentence, String advice) {
     private static final Pattern AT_LEAST = Pattern.compile("(\\w+) at least ([0-9.]+) ?%(, else (warn|fail))?");
 
     /**
-     * {@code changed lines are 71.42 % covered, 80 % is asked: 5 lines short}; other claims in the rule's own words, with
-     * what was found.
+     * {@code changed lines are 71.42 % covered, 80 % is asked: 5 lines short}; other claims in the rule's own words,
+     * with what was found.
      */
     private static String claim(RuleResult rule) {
         Matcher atLeast = AT_LEAST.matcher(rule.sentence());
         if (atLeast.matches() && rule.found().orElse(null) instanceof Finding.OfCount of) {
-            return subject(rule.scope(), atLeast.group(1)) + " are " + of.count().percent() + " % covered, "
+            return subject(rule.scope(), atLeast.group(1)) + " are "
+                    + of.count().percent() + " % covered, "
                     + atLeast.group(2) + " % is asked"
-                    + rule.shortfall().map(shortfall -> ": " + shortfall + " short").orElse("");
+                    + rule.shortfall()
+                            .map(shortfall -> ": " + shortfall + " short")
+                            .orElse("");
         }
         String remark = rule.remark().isEmpty() ? "" : " (" + rule.remark() + ")";
         String sentence = rule.sentence().replaceFirst(", else (warn|fail)$", "");
@@ -121,9 +124,10 @@ public record Headline(String sentence, String advice) {
         return switch (scope) {
             case "change" -> "changed " + count;
             case "whole" -> count + " of the whole";
-            default -> scope.startsWith("each changed file: ")
-                    ? "changed " + count + " of " + scope.substring(19)
-                    : count + " of " + scope;
+            default ->
+                scope.startsWith("each changed file: ")
+                        ? "changed " + count + " of " + scope.substring(19)
+                        : count + " of " + scope;
         };
     }
 

@@ -1,0 +1,5 @@
+/** The service's HTTP interface, typed. */
+@NullMarked
+package ojala.client.http;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** The command line. */
+@NullMarked
+package ojala.client;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** What commands print on a terminal. */
+@NullMarked
+package ojala.client.print;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** LCOV tracefiles. */
+@NullMarked
+package ojala.core.format.lcov;
+
+import org.jspecify.annotations.NullMarked;

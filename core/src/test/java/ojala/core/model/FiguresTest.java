@@ -1,0 +1,49 @@
+package ojala.core.model;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Random;
+import java.util.TreeMap;
+import org.testng.annotations.Test;
+
+/** Line sets and percentages. */
+public class FiguresTest {
+    @Test
+    public void percentagesAreCutOffNeverRounded() {
+        assertThat(new Count(79_999, 100_000).percent()).isEqualTo("79.99");
+        assertThat(new Count(99_999, 100_000).percent()).isEqualTo("99.99");
+        assertThat(new Count(1, 1_000_000).percent()).isEqualTo("<0.01");
+        assertThat(new Count(0, 7).percent()).isEqualTo("0.00");
+        assertThat(new Count(7, 7).percent()).isEqualTo("100.00");
+        assertThat(Count.NONE.percent()).isEqualTo("–");
+    }
+
+    @Test
+    public void lineSetsAreWrittenAsRangesAndReadAgain() {
+        assertThat(LineSet.of(7, 1, 3, 2, 2)).hasToString("1-3,7");
+        Random random = new Random(7);
+        for (int round = 0; round < 500; round++) {
+            LineSet set = LineSet.of(random.ints(random.nextInt(20), 1, 40).toArray());
+            LineSet other = LineSet.of(random.ints(random.nextInt(20), 1, 40).toArray());
+            assertThat(LineSet.parse(set.toString())).isEqualTo(set);
+            assertThat(set.minus(other).union(set.intersect(other))).isEqualTo(set);
+        }
+    }
+
+    @Test
+    public void aCoveredLineWithASideNotTakenIsDrawnInPieces() {
+        TreeMap<Side, Boolean> sides = new TreeMap<>();
+        sides.put(new Side("0", "0"), true);
+        sides.put(new Side("0", "1"), false);
+        SourceCoverage source = new SourceCoverage(
+                new Lines(new int[] {1, 2}, new byte[] {2, 2}),
+                new TreeMap<>(java.util.Map.of(
+                        1, new LineBranches(List.of(BranchShape.of(sides)), java.util.Optional.empty()))),
+                List.of(),
+                List.of());
+        assertThat(source.drawnState(0)).isEqualTo(LineState.PARTIAL);
+        assertThat(source.drawnState(1)).isEqualTo(LineState.COVERED);
+        assertThat(source.countsWithin(LineSet.of(2)).get(CountName.BRANCHES)).isEmpty();
+    }
+}

@@ -1,0 +1,5 @@
+/** The API's description. */
+@NullMarked
+package ojala.server.api;
+
+import org.jspecify.annotations.NullMarked;

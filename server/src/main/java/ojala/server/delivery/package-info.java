@@ -1,0 +1,5 @@
+/** Taking deliveries in, and reading them. */
+@NullMarked
+package ojala.server.delivery;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** The projects' git mirrors. */
+@NullMarked
+package ojala.server.mirror;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** The service. */
+@NullMarked
+package ojala.server;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** Projects. */
+@NullMarked
+package ojala.server.project;
+
+import org.jspecify.annotations.NullMarked;
