@@ -24,7 +24,10 @@ export function BareLines({ project, verdict }: { project: string; verdict: Verd
     <>
       {unmeasured.map((source) => (
         <Text key={source.path} marginBottom="6px">
-          <TextLink to={sourcePath(project, verdict, source.path)}>{source.path}</TextLink>: no report mentions this file, so
+          <TextLink to={sourcePath(project, verdict, source.path)} textDecoration="underline">
+            {source.path}
+          </TextLink>
+          : no report mentions this file, so
           nothing is known of its lines. Let a test load it.
         </Text>
       ))}

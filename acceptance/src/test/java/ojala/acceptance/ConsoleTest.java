@@ -78,7 +78,7 @@ public class ConsoleTest {
     private WebElement see(String text) {
         return new WebDriverWait(browser, Duration.ofSeconds(15))
                 .until(ExpectedConditions.visibilityOfElementLocated(
-                        By.xpath("//*[contains(normalize-space(text()), \"" + text + "\")]")));
+                        By.xpath("//*[text()[contains(normalize-space(.), \"" + text + "\")]]")));
     }
 
     @Test
@@ -152,6 +152,8 @@ public class ConsoleTest {
             open(path);
             browser.executeScript("localStorage.setItem('ojala-theme', arguments[0])", theme);
             open(path);
+            new WebDriverWait(browser, Duration.ofSeconds(15))
+                    .until(ExpectedConditions.presenceOfElementLocated(By.tagName("h1")));
             see(seen);
             browser.executeScript(axe);
             Object violations = browser.executeAsyncScript(

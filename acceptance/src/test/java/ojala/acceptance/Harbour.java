@@ -186,7 +186,7 @@ final class Harbour {
     }
 
     Ran send(String... arguments) {
-        List<String> all = new ArrayList<>(List.of("send", "--suite", "unit", "--wait", "30"));
+        List<String> all = new ArrayList<>(List.of("send", "--suite", "unit"));
         all.addAll(List.of(arguments));
         return client.run(folder, all.toArray(String[]::new));
     }

@@ -1,7 +1,7 @@
 package ojala.core.format;
 
-import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,6 +33,9 @@ final class SourceCollector {
     private boolean rising = true;
     private String test = "";
     private final TreeMap<Integer, TreeMap<Side, Boolean>> sides = new TreeMap<>();
+    private TreeMap<Side, Boolean> sidesOfLastLine = new TreeMap<>();
+    private int lastLine;
+    private final Map<LineBranches, LineBranches> known = new HashMap<>();
     private final TreeMap<Integer, BranchCount> counted = new TreeMap<>();
     private final Map<FunctionCoverage.Identity, FunctionCoverage> functions = new LinkedHashMap<>();
     private final Map<Condition, Condition> conditions = new LinkedHashMap<>();
@@ -42,6 +45,7 @@ final class SourceCollector {
         rising = true;
         test = "";
         sides.clear();
+        lastLine = 0;
         counted.clear();
         functions.clear();
         conditions.clear();
@@ -62,7 +66,11 @@ final class SourceCollector {
     }
 
     void branchSide(int line, String block, String way, boolean taken) {
-        sides.computeIfAbsent(line, key -> new TreeMap<>()).merge(new Side(block, way), taken, Boolean::logicalOr);
+        if (line != lastLine) {
+            lastLine = line;
+            sidesOfLastLine = sides.computeIfAbsent(line, key -> new TreeMap<>());
+        }
+        sidesOfLastLine.merge(new Side(block, way), taken, Boolean::logicalOr);
     }
 
     void branchCount(int line, int covered, int total, boolean atLeast) {
@@ -131,9 +139,16 @@ final class SourceCollector {
     private SortedMap<Integer, LineBranches> branches() {
         SortedMap<Integer, LineBranches> branches = new TreeMap<>();
         sides.forEach((line, taken) -> branches.put(
-                line, new LineBranches(List.of(BranchShape.of(taken)), Optional.ofNullable(counted.get(line)))));
+                line,
+                shared(new LineBranches(List.of(BranchShape.of(taken)), Optional.ofNullable(counted.get(line))))));
         counted.forEach(
-                (line, count) -> branches.putIfAbsent(line, new LineBranches(new ArrayList<>(), Optional.of(count))));
+                (line, count) -> branches.putIfAbsent(line, shared(new LineBranches(List.of(), Optional.of(count)))));
         return branches;
+    }
+
+    /** Most lines branch alike: what is equal is held once for the whole report, up to a number of kinds. */
+    private LineBranches shared(LineBranches one) {
+        LineBranches before = known.size() < 10_000 ? known.putIfAbsent(one, one) : known.get(one);
+        return before == null ? one : before;
     }
 }

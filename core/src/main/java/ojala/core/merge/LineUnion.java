@@ -14,7 +14,11 @@ final class LineUnion {
         states = new byte[capacity];
     }
 
-    static LineUnion of(Lines a, Lines b) {
+    static Lines of(Lines a, Lines b) {
+        return a.listsSameLinesAs(b) ? a.unionOfSameLines(b) : interleaved(a, b).lines();
+    }
+
+    private static LineUnion interleaved(Lines a, Lines b) {
         LineUnion union = new LineUnion(a.size() + b.size());
         int i = 0;
         int j = 0;
@@ -35,7 +39,7 @@ final class LineUnion {
         return union;
     }
 
-    Lines lines() {
+    private Lines lines() {
         return new Lines(Arrays.copyOf(numbers, size), Arrays.copyOf(states, size));
     }
 }

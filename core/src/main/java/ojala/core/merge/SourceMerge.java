@@ -32,7 +32,7 @@ public final class SourceMerge {
             return a;
         }
         return new SourceCoverage(
-                LineUnion.of(a.lines(), b.lines()).lines(),
+                LineUnion.of(a.lines(), b.lines()),
                 branches(a.branches(), b.branches()),
                 union(a.functions(), b.functions(), FunctionCoverage::identity, FunctionCoverage::union),
                 union(a.conditions(), b.conditions(), Condition::identity, Condition::union));

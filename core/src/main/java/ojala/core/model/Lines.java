@@ -26,6 +26,26 @@ public final class Lines {
         this.states = states;
     }
 
+    /** Whether both list the same lines, as reports of one source mostly do. Costs one comparison of arrays. */
+    public boolean listsSameLinesAs(Lines other) {
+        return Arrays.equals(numbers, other.numbers);
+    }
+
+    /** The union with a table of the same lines: the later state of each wins. */
+    public Lines unionOfSameLines(Lines other) {
+        byte[] later = states.clone();
+        for (int i = 0; i < later.length; i++) {
+            later[i] = (byte) Math.max(later[i], other.states[i]);
+        }
+        return new Lines(later, numbers);
+    }
+
+    /** Shares numbers that were checked already. */
+    private Lines(byte[] states, int[] checkedNumbers) {
+        this.numbers = checkedNumbers;
+        this.states = states;
+    }
+
     public int size() {
         return numbers.length;
     }

@@ -46,7 +46,7 @@ public class SourceMergeTest {
             Generated generated = new Generated(seed);
             Lines a = generated.coverage().lines();
             Lines b = generated.coverage().lines();
-            Lines merged = LineUnion.of(a, b).lines();
+            Lines merged = LineUnion.of(a, b);
             assertThat(merged.measurable()).isEqualTo(a.measurable().union(b.measurable()));
             assertThat(merged.covered()).isEqualTo(a.covered().union(b.covered()));
         }

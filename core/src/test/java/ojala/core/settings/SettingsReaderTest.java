@@ -105,7 +105,7 @@ public class SettingsReaderTest {
             {"version: 1\nsources:\n  include: [\"../x\"]\n", "climbs out of the repository"},
             {"version: 1\nsources:\n  exclude:\n    - paths: [a]\n", "an exclusion has a reason"},
             {"version: 1\nareas:\n  Tides: { paths: [a] }\n", "small letters, digits and hyphens"},
-            {"version: 1\nareas:\n" + "[".repeat(30) + "]".repeat(30), "nested more than 20 levels deep"},
+            {"version: 1\nareas: " + "[".repeat(30) + "]".repeat(30), "nested more than 20 levels deep"},
         };
     }
 

@@ -26,6 +26,7 @@ final class LcovReader {
         while (record.next()) {
             if (record.at(0) == 'D' && record.at(1) == 'A' && record.at(2) == ':') {
                 line();
+                record.takePlainLines(this::plainLine);
             } else if (record.length() > 0 && record.at(0) != '#') {
                 other();
             }
@@ -100,6 +101,11 @@ final class LcovReader {
         if (isLine(line)) {
             sink.line((int) line, hits);
         }
+    }
+
+    private void plainLine(int line, long hits) {
+        section.lineSeen(hits > 0);
+        sink.line(line, hits);
     }
 
     private void function(int value) throws UnreadableReport {

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.stream.IntStream;
 import ojala.core.format.UnreadableReport;
 
 /**
@@ -12,6 +13,10 @@ import ojala.core.format.UnreadableReport;
  */
 final class RecordLines {
     private static final int LONGEST = 1 << 16;
+
+    /** Blocks and ways of branches are mostly one digit: one text each is enough. */
+    private static final String[] SHORT =
+            IntStream.range(0, 128).mapToObj(Character::toString).toArray(String[]::new);
 
     private final InputStream in;
     private byte[] buffer = new byte[1 << 17];
@@ -47,6 +52,47 @@ final class RecordLines {
         number++;
         trim();
         return true;
+    }
+
+    /** Takes a plain line record: {@code DA:}, digits, a comma, digits, and nothing else. */
+    interface PlainLines {
+        void line(int line, long hits);
+    }
+
+    /**
+     * Takes all plain line records that follow, in one pass over their bytes. They are nearly all of a tracefile; what
+     * is not plain, or not whole in the buffer, is left for {@link #next}.
+     */
+    void takePlainLines(PlainLines taker) {
+        byte[] bytes = buffer;
+        int end = filled;
+        int at = next;
+        while (end - at > 8 && bytes[at] == 'D' && bytes[at + 1] == 'A' && bytes[at + 2] == ':') {
+            int i = at + 3;
+            int line = 0;
+            int digit = bytes[i] - '0';
+            while (digit >= 0 && digit <= 9 && i - at < 10) { // seven digits, so that no line is beyond the last one
+                line = line * 10 + digit;
+                digit = ++i < end ? bytes[i] - '0' : -1;
+            }
+            if (i >= end || bytes[i] != ',' || line == 0) {
+                break;
+            }
+            int first = ++i;
+            long hits = 0;
+            digit = i < end ? bytes[i] - '0' : -1;
+            while (digit >= 0 && digit <= 9) {
+                hits = hits * 10 + digit;
+                digit = ++i < end ? bytes[i] - '0' : -1;
+            }
+            if (i >= end || bytes[i] != '\n' || i == first || i - first > 18) {
+                break;
+            }
+            taker.line(line, hits);
+            at = i + 1;
+            number++;
+        }
+        next = at;
     }
 
     private int newlineFrom(int from) {
@@ -104,6 +150,9 @@ final class RecordLines {
     }
 
     String text(int from, int to) {
+        if (to - from == 1 && buffer[start + from] >= 0) {
+            return SHORT[buffer[start + from]];
+        }
         return new String(buffer, start + from, Math.max(to - from, 0), StandardCharsets.UTF_8);
     }
 

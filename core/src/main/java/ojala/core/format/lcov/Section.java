@@ -4,9 +4,11 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import ojala.core.format.NoteKind;
 import ojala.core.format.ReportSink;
@@ -31,19 +33,23 @@ final class Section {
 
     private record Place(int line, int endLine) {}
 
-    private record Taken(String way, boolean taken) {}
+    private record Taken(String block, String way, boolean taken) {}
 
     private final List<Function> functions = new ArrayList<>();
     private final Map<String, Deque<Function>> withoutHits = new HashMap<>();
     private final Map<String, Place> places = new HashMap<>();
     private final Map<String, Function> aliased = new LinkedHashMap<>();
     private final List<String> danglingHits = new ArrayList<>();
-    private final TreeMap<Integer, Map<String, List<Taken>>> branches = new TreeMap<>();
+    private final TreeMap<Integer, List<Taken>> branches = new TreeMap<>();
+    private List<Taken> ofLastLine = new ArrayList<>();
+    private int lastLine;
     private final Map<String, Long> seen = new HashMap<>();
     private final Map<String, Long> claimed = new LinkedHashMap<>();
 
     private long linesFound;
     private long linesHit;
+    private long branchesFound;
+    private long branchesHit;
 
     void clear() {
         functions.clear();
@@ -52,10 +58,13 @@ final class Section {
         aliased.clear();
         danglingHits.clear();
         branches.clear();
+        lastLine = 0;
         seen.clear();
         claimed.clear();
         linesFound = 0;
         linesHit = 0;
+        branchesFound = 0;
+        branchesHit = 0;
     }
 
     void lineSeen(boolean hit) {
@@ -64,8 +73,8 @@ final class Section {
     }
 
     void branchSeen(boolean taken) {
-        seen.merge("BRF", 1L, Long::sum);
-        seen.merge("BRH", taken ? 1L : 0L, Long::sum);
+        branchesFound++;
+        branchesHit += taken ? 1 : 0;
     }
 
     void conditionSeen(boolean covered) {
@@ -118,38 +127,52 @@ final class Section {
     }
 
     void branch(int line, String block, String way, boolean taken) {
-        branches.computeIfAbsent(line, key -> new LinkedHashMap<>())
-                .computeIfAbsent(block, key -> new ArrayList<>())
-                .add(new Taken(way, taken));
+        if (line != lastLine) {
+            lastLine = line;
+            ofLastLine = branches.computeIfAbsent(line, key -> new ArrayList<>(4));
+        }
+        ofLastLine.add(new Taken(block, way, taken));
     }
 
     void emit(ReportSink sink, long recordLine) {
         functions.addAll(aliased.values());
         functions.forEach(f -> sink.function(f.line, 0, f.endLine, f.name, f.covered));
-        branches.forEach((line, blocks) -> emit(sink, line, blocks));
+        branches.forEach((line, sides) -> emit(sink, line, sides));
         danglingHits.forEach(message -> sink.note(NoteKind.DANGLING, recordLine, message));
         disagreements(sink, recordLine);
     }
 
-    private static void emit(ReportSink sink, int line, Map<String, List<Taken>> blocks) {
-        boolean identity = blocks.values().stream()
-                .allMatch(sides -> sides.stream().map(Taken::way).distinct().count() > 1);
-        if (identity) {
-            blocks.forEach(
-                    (block, sides) -> sides.forEach(side -> sink.branchSide(line, block, side.way(), side.taken())));
+    private static void emit(ReportSink sink, int line, List<Taken> sides) {
+        if (haveIdentity(sides)) {
+            sides.forEach(side -> sink.branchSide(line, side.block(), side.way(), side.taken()));
             return;
         }
-        int total = blocks.values().stream().mapToInt(List::size).sum();
-        int covered = (int) blocks.values().stream()
-                .flatMap(List::stream)
-                .filter(Taken::taken)
-                .count();
-        sink.branchCount(line, covered, total, true);
+        int covered = 0;
+        for (Taken side : sides) {
+            covered += side.taken() ? 1 : 0;
+        }
+        sink.branchCount(line, covered, sides.size(), true);
+    }
+
+    /** Whether each block lists two ways or more. The usual line has one block with two ways. */
+    private static boolean haveIdentity(List<Taken> sides) {
+        Taken first = sides.get(0);
+        if (sides.size() == 2) {
+            Taken second = sides.get(1);
+            return first.block().equals(second.block()) && !first.way().equals(second.way());
+        }
+        Map<String, Set<String>> waysByBlock = new HashMap<>();
+        sides.forEach(side -> waysByBlock
+                .computeIfAbsent(side.block(), key -> new HashSet<>())
+                .add(side.way()));
+        return waysByBlock.values().stream().allMatch(ways -> ways.size() > 1);
     }
 
     private void disagreements(ReportSink sink, long recordLine) {
         seen.put("LF", linesFound);
         seen.put("LH", linesHit);
+        seen.put("BRF", branchesFound);
+        seen.put("BRH", branchesHit);
         seen.put("FNF", (long) functions.size());
         seen.put("FNH", functions.stream().filter(f -> f.covered).count());
         claimed.forEach((key, value) -> {
