@@ -57,7 +57,9 @@ final class House {
                         "OJALA_GIT_PATIENCE",
                         "6s",
                         "OJALA_GIT_RETRY",
-                        "1s"),
+                        "1s",
+                        "OJALA_LIMIT_REPORT",
+                        "20MB"),
                 port,
                 "/actuator/health/readiness",
                 folder.resolve("service.log"));

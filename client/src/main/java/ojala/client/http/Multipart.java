@@ -1,6 +1,7 @@
 package ojala.client.http;
 
 import com.github.luben.zstd.ZstdOutputStream;
+import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -12,6 +13,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.List;
 import java.util.UUID;
+import ojala.core.format.Head;
 
 /** A delivery as multipart/form-data (RFC 7578), written as it is sent: reports are packed with zstd on the way. */
 record Multipart(String contentType, HttpRequest.BodyPublisher publisher) {
@@ -66,8 +68,8 @@ record Multipart(String contentType, HttpRequest.BodyPublisher publisher) {
             throws IOException {
         byte[] buffer = new byte[1 << 16];
         long sent = before;
-        try (InputStream file = Files.newInputStream(upload.file());
-                ZstdOutputStream packed = new ZstdOutputStream(new Unclosed(out), 3)) {
+        try (BufferedInputStream file = new BufferedInputStream(Files.newInputStream(upload.file()));
+                OutputStream packed = packing(Head.peek(file), new Unclosed(out))) {
             for (int got = file.read(buffer); got >= 0; got = file.read(buffer)) {
                 packed.write(buffer, 0, got);
                 sent += got;
@@ -75,6 +77,11 @@ record Multipart(String contentType, HttpRequest.BodyPublisher publisher) {
             }
         }
         return sent;
+    }
+
+    /** What is packed already goes as it is. */
+    private static OutputStream packing(Head head, OutputStream out) throws IOException {
+        return head.isPacked() ? out : new ZstdOutputStream(out, 3);
     }
 
     /** Passes on all but the end: the next part follows in the same stream. */

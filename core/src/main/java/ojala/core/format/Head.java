@@ -28,6 +28,19 @@ public final class Head {
         return bytes.length == 0;
     }
 
+    boolean isGzip() {
+        return startsWith(0x1f, 0x8b);
+    }
+
+    boolean isZstd() {
+        return startsWith(0x28, 0xb5, 0x2f, 0xfd);
+    }
+
+    /** Whether these are the first bytes of gzip or zstd data. */
+    public boolean isPacked() {
+        return isGzip() || isZstd();
+    }
+
     public boolean startsWith(int... unsignedBytes) {
         if (bytes.length < unsignedBytes.length) {
             return false;

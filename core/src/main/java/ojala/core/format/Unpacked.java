@@ -30,13 +30,13 @@ public final class Unpacked extends FilterInputStream {
         BufferedInputStream buffered = new BufferedInputStream(packed);
         Head head = Head.peek(buffered);
         try {
-            if (head.startsWith(0x1f, 0x8b)) {
+            if (head.isGzip()) {
                 return new Unpacked(new GZIPInputStream(buffered, 1 << 16), limitBytes);
             }
         } catch (EOFException | ZipException broken) {
             throw new Refused(0, "the gzip data is broken: pack the file again");
         }
-        if (head.startsWith(0x28, 0xb5, 0x2f, 0xfd)) {
+        if (head.isZstd()) {
             return new Unpacked(new ZstdInputStream(buffered), limitBytes);
         }
         return new Unpacked(buffered, limitBytes);
