@@ -3,6 +3,7 @@ import { Moon, Sun } from 'lucide-react'
 import { Suspense } from 'react'
 import { Outlet, useParams } from 'react-router'
 import { useTheme } from '../theme/useTheme'
+import { Mark } from './Mark'
 import { TextLink } from './TextLink'
 
 /** What surrounds every page: the mark, where one is, light or deep water. */
@@ -13,7 +14,7 @@ export function Frame() {
     <>
       <Flex as="header" align="center" gap="28px" height="48px" paddingX="28px" bg="raised" borderBottomWidth="1px" borderColor="rule">
         <TextLink to="/" display="flex" alignItems="center" gap="9px" fontWeight="700" fontSize="17px" color="ink">
-          <chakra.img src="/mark.svg" alt="" width="28px" height="24px" />
+          <Mark />
           Ojala
         </TextLink>
         <Box color="inkSoft" flex="1" truncate>

@@ -31,7 +31,7 @@ export function Rules({ verdict }: { verdict: Verdict }) {
       }
     >
       <Box overflowX="auto">
-        <Table>
+        <Table minWidth="720px">
           <thead>
             <tr>
               <Head width="32px">
@@ -68,7 +68,7 @@ function RuleRow({ rule }: { rule: Rule }) {
       <Cell>{rule.scope}</Cell>
       <Cell>
         {rule.sentence}
-        {rule.line === 0 ? <Text color="inkFaint" fontSize="12.5px">holds without being written</Text> : null}
+        {rule.line === 0 ? <Text color="inkFaint" fontSize="12.5px">always asked, unless a sentence says otherwise</Text> : null}
       </Cell>
       <Cell>
         <Found rule={rule} />

@@ -198,4 +198,23 @@ public class StoryTest {
         published(harbour, head, "pass");
         assertThat(harbour.merge(number, "squash").statusCode()).isEqualTo(200);
     }
+
+    @Test
+    public void manyReportsOfOneJobAddUp() {
+        Harbour harbour = withHazard(Harbour.GATE);
+        harbour.openPullRequest("Berths for hazardous cargo", "feature/hazard", "main");
+        for (int line = 10; line <= 16; line++) {
+            harbour.write(
+                    "reports/a-long-name-that-says-which-of-the-many-small-runs-of-the-harbour-this-was-" + line
+                            + ".info",
+                    "TN:run " + line + "\nSF:src/berths.js\nDA:" + line + ",1\nend_of_record\n");
+        }
+        for (int more = 0; more < 80; more++) {
+            harbour.write("reports/more-" + more + ".info", "TN:\nSF:src/berths.js\nDA:1,1\nend_of_record\n");
+        }
+        assertThat(harbour.send("reports").exit()).isZero();
+        Client.Judged judged = harbour.verdict();
+        assertThat(judged.document().rules().get(0).found().covered()).isEqualTo(7);
+        assertThat(judged.document().verdict()).isEqualTo("pass");
+    }
 }

@@ -78,6 +78,7 @@ public final class Mirror {
             git.fetch()
                     .setRemote(url)
                     .setRefSpecs(specs)
+                    .setRemoveDeletedRefs(specs.equals(ALL))
                     .setTimeout(timeoutSeconds)
                     .call();
         } catch (GitAPIException | org.eclipse.jgit.api.errors.JGitInternalException failure) {

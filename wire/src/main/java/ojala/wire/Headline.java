@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import ojala.core.doubt.Doubt;
 import ojala.core.gate.claim.Finding;
 import ojala.core.judge.Awaited;
 import ojala.core.judge.Judgement;
@@ -21,7 +22,7 @@ import ojala.core.view.ChangedSource;
  */
 public record Headline(String sentence, String advice) {
 
-    public static Headline of(Judgement judgement, ChangeView change, List<Awaited> awaited) {
+    public static Headline of(Judgement judgement, ChangeView change, List<Awaited> awaited, List<Doubt> doubts) {
         return switch (judgement.outcome()) {
             case FAIL -> failed(judgement, change);
             case WAITING ->
@@ -32,10 +33,7 @@ public record Headline(String sentence, String advice) {
                                         .collect(Collectors.joining(", "))
                                 + ".",
                         "The verdict comes when they have arrived.");
-            case UNDECIDED ->
-                new Headline(
-                        "Undecided: the measurement can't be trusted.",
-                        "See the doubts below, each with its next step.");
+            case UNDECIDED -> undecided(doubts);
             case WARN ->
                 new Headline(
                         "May be merged, with a warning: "
@@ -49,6 +47,14 @@ public record Headline(String sentence, String advice) {
                         "The rules marked not-judged say what they need.");
             default -> passed(judgement, change);
         };
+    }
+
+    private static Headline undecided(List<Doubt> doubts) {
+        return doubts.stream()
+                .filter(doubt -> doubt.effect() != Doubt.Effect.INFORMS)
+                .findFirst()
+                .map(doubt -> new Headline("Undecided. " + doubt.message(), doubt.next()))
+                .orElseGet(() -> new Headline("Undecided: the measurement can't be trusted.", ""));
     }
 
     private static Headline failed(Judgement judgement, ChangeView change) {
@@ -68,6 +74,10 @@ public record Headline(String sentence, String advice) {
             return "";
         }
         Finding.Shortfall shortfall = rule.shortfall().get();
+        if (shortfall.unit().startsWith("file")) {
+            return "Let a test load " + (shortfall.count() == 1 ? "it" : shortfall.count() + " of them")
+                    + ", or say in the settings that it is no source.";
+        }
         long missed = change.measured().stream()
                 .map(ChangedSource::missed)
                 .mapToLong(lines -> lines.size())
@@ -113,6 +123,9 @@ public record Headline(String sentence, String advice) {
                     + rule.shortfall()
                             .map(shortfall -> ": " + shortfall + " short")
                             .orElse("");
+        }
+        if (rule.sentence().startsWith("unmeasured files")) {
+            return rule.remark() + (rule.scope().equals("change") ? ", which the change adds or modifies" : "");
         }
         String remark = rule.remark().isEmpty() ? "" : " (" + rule.remark() + ")";
         String sentence = rule.sentence().replaceFirst(", else (warn|fail)$", "");

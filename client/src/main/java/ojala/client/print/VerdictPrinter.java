@@ -111,7 +111,6 @@ public final class VerdictPrinter {
         if (shown.size() > SHOWN_SOURCES) {
             out.println(String.format(Locale.ROOT, "  … and %d more", shown.size() - SHOWN_SOURCES));
         }
-        out.println();
     }
 
     private static String missed(ChangedSourceDocument source, CountDocument lines) {

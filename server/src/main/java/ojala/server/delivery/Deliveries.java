@@ -1,5 +1,7 @@
 package ojala.server.delivery;
 
+import io.micrometer.core.instrument.Counter;
+import io.micrometer.core.instrument.MeterRegistry;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.Clock;
@@ -39,6 +41,7 @@ public class Deliveries {
     private final JudgeRequests judgeRequests;
     private final ServiceSettings settings;
     private final Clock clock;
+    private final Counter received;
 
     Deliveries(
             DeliveryMapper rows,
@@ -46,7 +49,11 @@ public class Deliveries {
             Jobs jobs,
             JudgeRequests judgeRequests,
             ServiceSettings settings,
-            Clock clock) {
+            Clock clock,
+            MeterRegistry meters) {
+        this.received = Counter.builder("ojala.deliveries")
+                .description("Deliveries that were taken in")
+                .register(meters);
         this.rows = rows;
         this.contents = contents;
         this.jobs = jobs;
@@ -86,6 +93,7 @@ public class Deliveries {
         }
         jobs.start(JobName.READ_DELIVERY, project.id() + ":" + id);
         judgeRequests.note(project.id(), manifest.head());
+        received.increment();
         return receipt(project, rows.find(project.id(), id).orElseThrow());
     }
 

@@ -100,7 +100,7 @@ class ReadDelivery implements Job {
     /** Why fetching failed; empty if it did not, or was not needed. */
     private static String fetchIfNeeded(Mirror mirror, GitRepository repository, Manifest manifest) {
         String failure = "";
-        if (repository.commit(manifest.head()).isEmpty()) {
+        if (repository.commit(manifest.head()).isEmpty() || !measuredCanBeHad(repository, manifest)) {
             failure = failureOf(mirror::fetch);
         }
         if (failure.isEmpty() && repository.commit(manifest.head()).isEmpty()) {
@@ -108,6 +108,12 @@ class ReadDelivery implements Job {
             LOG.debug("The host does not give {}: {}", manifest.head(), refused);
         }
         return failure;
+    }
+
+    private static boolean measuredCanBeHad(GitRepository repository, Manifest manifest) {
+        return repository.commit(manifest.measured().id()).isPresent()
+                || manifest.measured().parents().stream()
+                        .allMatch(parent -> repository.commit(parent).isPresent());
     }
 
     private static String failureOf(Runnable fetching) {

@@ -145,7 +145,7 @@ class HeadJudgement {
         }
 
         private VerdictDocument document(Case facing, Judgement judgement, ComparedDocument compared) {
-            Headline headline = Headline.of(judgement, facing.change(), facing.awaited());
+            Headline headline = Headline.of(judgement, facing.change(), facing.awaited(), facing.doubts());
             return new VerdictDocument(
                     1,
                     judgement.outcome().word(),
@@ -206,7 +206,8 @@ class HeadJudgement {
         boolean unread = inputs.current().stream().anyMatch(delivery -> !delivery.read());
         SuitesSoFar suites = SuitesSoFar.of(Settings.NONE, inputs.current(), inputs.firstHeard(), inputs.now());
         Outcome outcome = unread ? Outcome.WAITING : Outcome.UNDECIDED;
-        Headline headline = Headline.of(new Judgement(outcome, List.of()), new ChangeView(List.of()), suites.awaited());
+        Headline headline =
+                Headline.of(new Judgement(outcome, List.of()), new ChangeView(List.of()), suites.awaited(), doubts);
         VerdictDocument document = new VerdictDocument(
                 1,
                 outcome.word(),

@@ -1,5 +1,6 @@
 package ojala.server.judge;
 
+import io.micrometer.core.instrument.MeterRegistry;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -18,8 +19,15 @@ class VerdictStore {
     private final JudgeRequestMapper requestRows;
     private final JudgeRequests requests;
     private final Outbox outbox;
+    private final MeterRegistry meters;
 
-    VerdictStore(VerdictMapper rows, JudgeRequestMapper requestRows, JudgeRequests requests, Outbox outbox) {
+    VerdictStore(
+            VerdictMapper rows,
+            JudgeRequestMapper requestRows,
+            JudgeRequests requests,
+            Outbox outbox,
+            MeterRegistry meters) {
+        this.meters = meters;
         this.rows = rows;
         this.requestRows = requestRows;
         this.requests = requests;
@@ -74,6 +82,7 @@ class VerdictStore {
                         Json.write(document),
                         Objects.requireNonNull(document.decidedAt())));
         outbox.add(project, head, target, number);
+        meters.counter("ojala.verdicts", "verdict", document.verdict()).increment();
     }
 
     /** The same document but for its number; 0 also takes the time away, to compare what two of them say. */

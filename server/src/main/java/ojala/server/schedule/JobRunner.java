@@ -4,6 +4,8 @@ import com.github.kagkarlsson.scheduler.Scheduler;
 import com.github.kagkarlsson.scheduler.task.CompletionHandler;
 import com.github.kagkarlsson.scheduler.task.Task;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import io.micrometer.core.instrument.MeterRegistry;
+import io.micrometer.core.instrument.Timer;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
@@ -22,9 +24,11 @@ class JobRunner implements SmartLifecycle {
 
     private final Scheduler scheduler;
     private final Clock clock;
+    private final MeterRegistry meters;
     private volatile boolean running;
 
-    JobRunner(DataSource database, List<Job> jobs, Clock clock) {
+    JobRunner(DataSource database, List<Job> jobs, Clock clock, MeterRegistry meters) {
+        this.meters = meters;
         this.clock = clock;
         List<Task<?>> tasks = jobs.stream().<Task<?>>map(this::task).toList();
         this.scheduler = Scheduler.create(new TransactionAwareDataSourceProxy(database), tasks)
@@ -42,13 +46,20 @@ class JobRunner implements SmartLifecycle {
                 .onFailure((complete, operations) -> operations.reschedule(
                         complete, complete.getTimeDone().plus(pause(complete.getExecution().consecutiveFailures))))
                 .execute((instance, context) -> {
-                    Optional<Duration> again = job.run(instance.getId());
+                    Optional<Duration> again = time(job).record(() -> job.run(instance.getId()));
                     if (again.isPresent()) {
                         return (complete, operations) ->
                                 operations.reschedule(complete, clock.instant().plus(again.get()));
                     }
                     return new CompletionHandler.OnCompleteRemove<>();
                 });
+    }
+
+    private Timer time(Job job) {
+        return Timer.builder("ojala.jobs")
+                .description("How long jobs take")
+                .tag("job", job.name().text())
+                .register(meters);
     }
 
     /** Twice as long after each failure, at most a minute: a job goes on soon after what it needs is back. */

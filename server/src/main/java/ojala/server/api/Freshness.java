@@ -1,0 +1,18 @@
+package ojala.server.api;
+
+import org.springframework.boot.web.servlet.FilterRegistrationBean;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.web.filter.ShallowEtagHeaderFilter;
+
+/** Every resource carries an ETag made of all that it shows, so that a reader who has it already is told so. */
+@Configuration(proxyBeanMethods = false)
+class Freshness {
+    @Bean
+    FilterRegistrationBean<ShallowEtagHeaderFilter> etags() {
+        FilterRegistrationBean<ShallowEtagHeaderFilter> filter =
+                new FilterRegistrationBean<>(new ShallowEtagHeaderFilter());
+        filter.addUrlPatterns("/api/v1/projects/*");
+        return filter;
+    }
+}
