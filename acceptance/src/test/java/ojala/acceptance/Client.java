@@ -31,7 +31,7 @@ record Client(Map<String, String> environment) {
     record Judged(int exit, VerdictDocument document) {}
 
     Judged verdict(Path folder, String... arguments) {
-        List<String> all = new ArrayList<>(List.of("verdict", "--json", "--wait", "30"));
+        List<String> all = new ArrayList<>(List.of("verdict", "--json", "--wait", "90"));
         all.addAll(List.of(arguments));
         Ran ran = run(folder, all.toArray(String[]::new));
         if (ran.out().isBlank()) {

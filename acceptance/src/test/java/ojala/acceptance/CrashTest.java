@@ -7,6 +7,7 @@ import java.net.URI;
 import java.net.http.HttpRequest;
 import java.time.Duration;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
 
 /** What was acknowledged is never lost and counts once, whatever is killed. Runs alone: it takes the house down. */
 @Test(groups = "crash")
@@ -23,16 +24,26 @@ public class CrashTest {
     }
 
     private static void judgedOnce(Harbour harbour) {
-        Client.Judged judged = harbour.client().verdict(harbour.folder(), "--wait", "90");
+        Client.Judged judged = harbour.verdict();
         assertThat(judged.document().verdict()).isEqualTo("fail");
         assertThat(judged.document().rules().get(0).found().total()).isEqualTo(7);
         String head = harbour.git("rev-parse", "HEAD");
         await().atMost(Duration.ofSeconds(60))
                 .untilAsserted(() -> assertThat(harbour.published(head)).isEqualTo("fail"));
         long number = judged.document().number();
-        await().during(Duration.ofSeconds(2))
-                .atMost(Duration.ofSeconds(5))
-                .until(() -> harbour.verdict().document().number() == number);
+        String verdicts = "/projects/" + harbour.key() + "/commits/" + head + "/verdicts";
+        await().during(Duration.ofSeconds(3))
+                .atMost(Duration.ofSeconds(10))
+                .until(() -> numberForMain(harbour.house().read(verdicts)) == number);
+    }
+
+    private static long numberForMain(JsonNode verdicts) {
+        for (JsonNode verdict : verdicts) {
+            if (verdict.path("target").asString().equals("main")) {
+                return verdict.path("number").asLong();
+            }
+        }
+        return 0;
     }
 
     @Test
