@@ -1,5 +1,7 @@
 #!/usr/bin/env bash
 # The command line, from the checkout's own build; built first if it never was.
+#
+# Without OJALA_URL it speaks to the service that this checkout started.
 set -euo pipefail
 checkout=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 . "$checkout/scripts/say.sh"
@@ -7,6 +9,9 @@ checkout=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 jar=$checkout/client/target/ojala-client.jar
 if [ ! -f "$jar" ]; then
   "$checkout/scripts/build.sh" client >&2
+fi
+if [ -z "${OJALA_URL:-}" ] && [ -f "$checkout/.ojala/service.port" ]; then
+  export OJALA_URL=http://127.0.0.1:$(cat "$checkout/.ojala/service.port")
 fi
 java=${JAVA_HOME:+$JAVA_HOME/bin/}java
 exec "$java" -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xlog:disable -Xlog:all=error:stderr \

@@ -40,7 +40,7 @@ export function Rules({ verdict }: { verdict: Verdict }) {
               <Head>Where</Head>
               <Head>Rule</Head>
               <Head width="34%">Found</Head>
-              <Head textAlign="right">%</Head>
+              <Head textAlign="right">figure</Head>
               <Head textAlign="right">covered / all</Head>
               <Head textAlign="right" paddingRight="0">
                 short

@@ -1,5 +1,9 @@
 package ojala.server.delivery;
 
+import io.swagger.v3.oas.annotations.media.ArraySchema;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.Part;
@@ -40,6 +44,22 @@ class DeliveryController {
         this.settings = settings;
     }
 
+    /** The body of a delivery, for the API's description. */
+    @Schema(name = "Delivery")
+    record Form(
+            @Schema(implementation = Manifest.class, description = "what the CI job says of its delivery")
+            Manifest manifest,
+
+            @ArraySchema(
+                    schema = @Schema(type = "string", format = "binary"),
+                    arraySchema = @Schema(description = "the reports; gzip and zstd are unpacked"))
+            List<String> report) {}
+
+    @RequestBody(
+            content =
+                    @Content(
+                            mediaType = MediaType.MULTIPART_FORM_DATA_VALUE,
+                            schema = @Schema(implementation = Form.class)))
     @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ResponseStatus(HttpStatus.ACCEPTED)
     Receipt receive(

@@ -1,5 +1,7 @@
 package ojala.server.host;
 
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
 import java.util.Set;
 import ojala.server.change.PullRequest;
@@ -46,7 +48,10 @@ class HostEventController {
     public void take(
             @PathVariable String key,
             @RequestHeader(name = Signature.HEADER, required = false) @Nullable String signature,
-            @RequestBody String body) {
+            @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            content = @Content(schema = @Schema(implementation = HostEvent.class)))
+                    @RequestBody
+                    String body) {
         Project project = projects.get(key);
         String secret = project.codeHostSecret();
         if (secret == null || signature == null || !Signature.matches(body, secret, signature)) {
