@@ -9,8 +9,13 @@ import java.util.concurrent.locks.ReentrantLock;
 import org.eclipse.jgit.api.Git;
 import org.eclipse.jgit.api.errors.GitAPIException;
 import org.eclipse.jgit.internal.storage.file.FileRepository;
+import org.eclipse.jgit.lib.ObjectId;
+import org.eclipse.jgit.lib.Ref;
+import org.eclipse.jgit.lib.RefUpdate;
 import org.eclipse.jgit.lib.Repository;
+import org.eclipse.jgit.transport.FetchResult;
 import org.eclipse.jgit.transport.RefSpec;
+import org.eclipse.jgit.transport.TrackingRefUpdate;
 
 /**
  * A bare copy of a remote repository: its branches, tags and pull-request heads. Fetching is one at a time per folder.
@@ -75,17 +80,50 @@ public final class Mirror {
         lock.lock();
         try (Repository repository = repository();
                 Git git = new Git(repository)) {
-            git.fetch()
-                    .setRemote(url)
-                    .setRefSpecs(specs)
-                    .setRemoveDeletedRefs(specs.equals(ALL))
-                    .setTimeout(timeoutSeconds)
-                    .call();
-        } catch (GitAPIException | org.eclipse.jgit.api.errors.JGitInternalException failure) {
+            FetchResult result = fetch(git, specs);
+            if (!tookEffect(repository, result)) {
+                removeDeleted(repository, result);
+                fetch(git, specs);
+            }
+        } catch (IOException | GitAPIException | org.eclipse.jgit.api.errors.JGitInternalException failure) {
             throw new GitFailure(
                     "the repository " + url + " does not answer as a git repository: " + failure.getMessage(), failure);
         } finally {
             lock.unlock();
+        }
+    }
+
+    private FetchResult fetch(Git git, List<RefSpec> specs) throws GitAPIException {
+        return git.fetch()
+                .setRemote(url)
+                .setRefSpecs(specs)
+                .setRemoveDeletedRefs(specs.equals(ALL))
+                .setTimeout(timeoutSeconds)
+                .call();
+    }
+
+    /**
+     * Where a branch stands in the way of a folder of branches, or the other way round, all updates of a fetch come to
+     * nothing, whatever their results say.
+     */
+    private static boolean tookEffect(Repository repository, FetchResult result) throws IOException {
+        for (TrackingRefUpdate update : result.getTrackingRefUpdates()) {
+            Ref now = repository.exactRef(update.getLocalName());
+            ObjectId id = now == null ? ObjectId.zeroId() : now.getObjectId();
+            if (!update.getNewObjectId().equals(id)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static void removeDeleted(Repository repository, FetchResult result) throws IOException {
+        for (TrackingRefUpdate update : result.getTrackingRefUpdates()) {
+            if (update.getNewObjectId().equals(ObjectId.zeroId())) {
+                RefUpdate deletion = repository.updateRef(update.getLocalName());
+                deletion.setForceUpdate(true);
+                deletion.delete();
+            }
         }
     }
 

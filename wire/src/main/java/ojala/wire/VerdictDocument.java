@@ -32,4 +32,21 @@ public record VerdictDocument(
         @Nullable SettingsDocument settings,
         List<String> notes,
         @Nullable Instant decidedAt,
-        @Nullable String page) {}
+        @Nullable String page) {
+
+    /** What two verdicts must have in common to say the same: all but their number and time. */
+    public VerdictDocument timeless() {
+        return copy(null, pending, null);
+    }
+
+    /** The same as it stands now. */
+    public VerdictDocument asNumbered(long itsNumber, boolean nowPending) {
+        return copy(itsNumber, nowPending, decidedAt);
+    }
+
+    private VerdictDocument copy(@Nullable Long number, boolean pending, @Nullable Instant decidedAt) {
+        return new VerdictDocument(
+                schema, verdict, headline, advice, project, head, target, number, pending, rules, change, doubts,
+                awaited, suites, whole, compared, settings, notes, decidedAt, page);
+    }
+}

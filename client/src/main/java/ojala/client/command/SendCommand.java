@@ -54,12 +54,6 @@ public final class SendCommand implements Callable<Integer> {
     private ServiceOptions options;
 
     @Option(
-            names = "--project",
-            paramLabel = "KEY",
-            description = "the project; else OJALA_PROJECT, else the token's own")
-    private @Nullable String project;
-
-    @Option(
             names = "--suite",
             paramLabel = "NAME",
             required = true,
@@ -119,7 +113,7 @@ public final class SendCommand implements Callable<Integer> {
             List<Upload> uploads = uploads(checkout);
             Manifest manifest = checkout.manifest(
                     new Checkout.Said(commit, head, branch, pullRequest, target, build, attempt, suite, part));
-            String key = ServiceOptions.project(project, service);
+            String key = options.project(service);
             Receipt receipt =
                     service.deliver(key, manifest, uploads, UUID.randomUUID().toString(), new ProgressLine(System.err));
             receipt = awaitRead(service, key, receipt);

@@ -24,6 +24,13 @@ final class ServiceOptions {
     @Nullable
     Path tokenFile;
 
+    @Option(
+            names = "--project",
+            paramLabel = "KEY",
+            description = "the project; else OJALA_PROJECT, else the delivery token's own")
+    @Nullable
+    String project;
+
     Service service() {
         String where = Optional.ofNullable(url)
                 .or(() -> Optional.ofNullable(System.getenv("OJALA_URL")))
@@ -51,8 +58,8 @@ final class ServiceOptions {
     }
 
     /** The project's key: as said, from the environment, or the one that the token is for. */
-    static String project(@Nullable String said, Service service) {
-        return Optional.ofNullable(said)
+    String project(Service service) {
+        return Optional.ofNullable(project)
                 .or(() -> Optional.ofNullable(System.getenv("OJALA_PROJECT")).filter(text -> !text.isBlank()))
                 .or(() -> Optional.ofNullable(service.ownToken()).map(TokenDocument::project))
                 .orElseThrow(() -> Failure.usage(

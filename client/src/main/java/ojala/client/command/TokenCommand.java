@@ -6,7 +6,6 @@ import ojala.client.ExitCode;
 import ojala.client.http.Service;
 import ojala.wire.Json;
 import ojala.wire.TokenDocument;
-import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -35,16 +34,13 @@ public final class TokenCommand {
         @Mixin
         private ServiceOptions options;
 
-        @Option(names = "--project", paramLabel = "KEY", description = "the project; else OJALA_PROJECT")
-        private @Nullable String project;
-
         @Option(names = "--json", description = "print the token as JSON")
         private boolean json;
 
         @Override
         public Integer call() {
             Service service = options.service();
-            TokenDocument token = service.createToken(ServiceOptions.project(project, service));
+            TokenDocument token = service.createToken(options.project(service));
             PrintWriter out = spec.commandLine().getOut();
             if (json) {
                 out.println(Json.writePretty(token));
@@ -68,9 +64,6 @@ public final class TokenCommand {
         @Mixin
         private ServiceOptions options;
 
-        @Option(names = "--project", paramLabel = "KEY", description = "the project; else OJALA_PROJECT")
-        private @Nullable String project;
-
         @Option(names = "--json", description = "print the revoked token's id as JSON")
         private boolean json;
 
@@ -80,7 +73,7 @@ public final class TokenCommand {
         @Override
         public Integer call() {
             Service service = options.service();
-            service.revokeToken(ServiceOptions.project(project, service), id);
+            service.revokeToken(options.project(service), id);
             PrintWriter out = spec.commandLine().getOut();
             out.println(
                     json

@@ -44,12 +44,6 @@ public final class VerdictCommand implements Callable<Integer> {
     @Mixin
     private ServiceOptions options;
 
-    @Option(
-            names = "--project",
-            paramLabel = "KEY",
-            description = "the project; else OJALA_PROJECT, else the token's own")
-    private @Nullable String project;
-
     @Option(names = "--pull-request", paramLabel = "N", description = "the pull request's number")
     private @Nullable Integer pullRequest;
 
@@ -75,7 +69,7 @@ public final class VerdictCommand implements Callable<Integer> {
     @Override
     public Integer call() throws InterruptedException {
         Service service = options.service();
-        String key = ServiceOptions.project(project, service);
+        String key = options.project(service);
         Instant end = Instant.now().plusSeconds(waitSeconds);
         Optional<VerdictDocument> verdict = newest(service, key);
         while (!settled(verdict) && Instant.now().isBefore(end)) {

@@ -27,15 +27,18 @@ import ojala.core.model.SourceCoverage;
  * the next source.
  */
 final class SourceCollector {
+    /** More kinds of branching lines than this are not remembered. */
+    private static final int REMEMBERED_SHAPES = 10_000;
+
+    private record SideTaken(Side side, boolean taken) {}
+
     private int[] numbers = new int[256];
     private long[] hits = new long[256];
     private int size;
     private boolean rising = true;
     private String test = "";
-    private final TreeMap<Integer, TreeMap<Side, Boolean>> sides = new TreeMap<>();
-    private TreeMap<Side, Boolean> sidesOfLastLine = new TreeMap<>();
-    private int lastLine;
-    private final Map<LineBranches, LineBranches> known = new HashMap<>();
+    private final LineGroups<SideTaken> sides = new LineGroups<>();
+    private final Map<List<SideTaken>, BranchShape> shapes = new HashMap<>();
     private final TreeMap<Integer, BranchCount> counted = new TreeMap<>();
     private final Map<FunctionCoverage.Identity, FunctionCoverage> functions = new LinkedHashMap<>();
     private final Map<Condition, Condition> conditions = new LinkedHashMap<>();
@@ -45,7 +48,6 @@ final class SourceCollector {
         rising = true;
         test = "";
         sides.clear();
-        lastLine = 0;
         counted.clear();
         functions.clear();
         conditions.clear();
@@ -66,11 +68,7 @@ final class SourceCollector {
     }
 
     void branchSide(int line, String block, String way, boolean taken) {
-        if (line != lastLine) {
-            lastLine = line;
-            sidesOfLastLine = sides.computeIfAbsent(line, key -> new TreeMap<>());
-        }
-        sidesOfLastLine.merge(new Side(block, way), taken, Boolean::logicalOr);
+        sides.add(line, new SideTaken(new Side(block, way), taken));
     }
 
     void branchCount(int line, int covered, int total, boolean atLeast) {
@@ -138,17 +136,24 @@ final class SourceCollector {
 
     private SortedMap<Integer, LineBranches> branches() {
         SortedMap<Integer, LineBranches> branches = new TreeMap<>();
-        sides.forEach((line, taken) -> branches.put(
-                line,
-                shared(new LineBranches(List.of(BranchShape.of(taken)), Optional.ofNullable(counted.get(line))))));
-        counted.forEach(
-                (line, count) -> branches.putIfAbsent(line, shared(new LineBranches(List.of(), Optional.of(count)))));
+        sides.forEach((line, taken) ->
+                branches.put(line, new LineBranches(List.of(shape(taken)), Optional.ofNullable(counted.get(line)))));
+        counted.forEach((line, count) -> branches.putIfAbsent(line, new LineBranches(List.of(), Optional.of(count))));
         return branches;
     }
 
-    /** Most lines branch alike: what is equal is held once for the whole report, up to a number of kinds. */
-    private LineBranches shared(LineBranches one) {
-        LineBranches before = known.size() < 10_000 ? known.putIfAbsent(one, one) : known.get(one);
-        return before == null ? one : before;
+    /** Most lines branch alike: a shape is made once for the whole report. */
+    private BranchShape shape(List<SideTaken> sidesOfLine) {
+        BranchShape before = shapes.get(sidesOfLine);
+        if (before != null) {
+            return before;
+        }
+        SortedMap<Side, Boolean> united = new TreeMap<>();
+        sidesOfLine.forEach(one -> united.merge(one.side(), one.taken(), Boolean::logicalOr));
+        BranchShape shape = BranchShape.of(united);
+        if (shapes.size() < REMEMBERED_SHAPES) {
+            shapes.put(List.copyOf(sidesOfLine), shape);
+        }
+        return shape;
     }
 }

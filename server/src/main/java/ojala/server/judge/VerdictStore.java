@@ -59,10 +59,12 @@ class VerdictStore {
         String head = Objects.requireNonNull(document.head());
         String target = Objects.requireNonNull(document.target());
         Optional<VerdictMapper.Row> before = rows.newest(project.id(), head, target);
-        VerdictDocument timeless = withNumber(document, 0);
-        if (before.isPresent()
-                && Json.write(timeless)
-                        .equals(Json.write(withNumber(Json.read(before.get().document(), VerdictDocument.class), 0)))) {
+        boolean same = before.map(
+                        row -> Json.read(row.document(), VerdictDocument.class).timeless())
+                .map(Json::write)
+                .filter(Json.write(document.timeless())::equals)
+                .isPresent();
+        if (same) {
             return;
         }
         long number = before.map(VerdictMapper.Row::number).orElse(0L) + 1;
@@ -83,30 +85,5 @@ class VerdictStore {
                         Objects.requireNonNull(document.decidedAt())));
         outbox.add(project, head, target, number);
         meters.counter("ojala.verdicts", "verdict", document.verdict()).increment();
-    }
-
-    /** The same document but for its number; 0 also takes the time away, to compare what two of them say. */
-    static VerdictDocument withNumber(VerdictDocument d, long number) {
-        return new VerdictDocument(
-                d.schema(),
-                d.verdict(),
-                d.headline(),
-                d.advice(),
-                d.project(),
-                d.head(),
-                d.target(),
-                number,
-                d.pending(),
-                d.rules(),
-                d.change(),
-                d.doubts(),
-                d.awaited(),
-                d.suites(),
-                d.whole(),
-                d.compared(),
-                d.settings(),
-                d.notes(),
-                number == 0 ? null : d.decidedAt(),
-                d.page());
     }
 }

@@ -58,28 +58,7 @@ public class Verdicts {
         boolean pending = requests.find(project.id(), row.head())
                 .map(request -> request.requested() > request.judged())
                 .orElse(false);
-        VerdictDocument d = VerdictStore.withNumber(Json.read(row.document(), VerdictDocument.class), row.number());
-        return new VerdictDocument(
-                d.schema(),
-                d.verdict(),
-                d.headline(),
-                d.advice(),
-                d.project(),
-                d.head(),
-                d.target(),
-                d.number(),
-                pending,
-                d.rules(),
-                d.change(),
-                d.doubts(),
-                d.awaited(),
-                d.suites(),
-                d.whole(),
-                d.compared(),
-                d.settings(),
-                d.notes(),
-                d.decidedAt(),
-                d.page());
+        return Json.read(row.document(), VerdictDocument.class).asNumbered(row.number(), pending);
     }
 
     private static VerdictSummary summary(VerdictMapper.Row row) {

@@ -9,7 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
+import ojala.core.format.LineGroups;
 import ojala.core.format.NoteKind;
 import ojala.core.format.ReportSink;
 
@@ -40,9 +40,7 @@ final class Section {
     private final Map<String, Place> places = new HashMap<>();
     private final Map<String, Function> aliased = new LinkedHashMap<>();
     private final List<String> danglingHits = new ArrayList<>();
-    private final TreeMap<Integer, List<Taken>> branches = new TreeMap<>();
-    private List<Taken> ofLastLine = new ArrayList<>();
-    private int lastLine;
+    private final LineGroups<Taken> branches = new LineGroups<>();
     private final Map<String, Long> seen = new HashMap<>();
     private final Map<String, Long> claimed = new LinkedHashMap<>();
 
@@ -58,7 +56,6 @@ final class Section {
         aliased.clear();
         danglingHits.clear();
         branches.clear();
-        lastLine = 0;
         seen.clear();
         claimed.clear();
         linesFound = 0;
@@ -127,11 +124,7 @@ final class Section {
     }
 
     void branch(int line, String block, String way, boolean taken) {
-        if (line != lastLine) {
-            lastLine = line;
-            ofLastLine = branches.computeIfAbsent(line, key -> new ArrayList<>(4));
-        }
-        ofLastLine.add(new Taken(block, way, taken));
+        branches.add(line, new Taken(block, way, taken));
     }
 
     void emit(ReportSink sink, long recordLine) {
