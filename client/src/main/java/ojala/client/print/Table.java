@@ -59,7 +59,10 @@ public final class Table {
                     ? j
                     : widest;
         }
-        widths[widest] = Math.max(12, widths[widest] - Math.max(0, sum - GAP - WIDTH));
+        int excess = sum - GAP - WIDTH;
+        if (excess > 0) {
+            widths[widest] = Math.max(12, widths[widest] - excess);
+        }
         return widths;
     }
 
