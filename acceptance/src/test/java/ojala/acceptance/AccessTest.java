@@ -23,6 +23,7 @@ public class AccessTest {
     public void projects() {
         harbour = House.get().harbour().begin(Harbour.GATE);
         other = House.get().harbour().begin("");
+        harbour.testAndSend().ok();
     }
 
     private HttpResponse<String> call(String method, String path, String token, String body) {

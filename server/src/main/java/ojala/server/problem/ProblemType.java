@@ -1,5 +1,6 @@
 package ojala.server.problem;
 
+import java.util.Arrays;
 import java.util.Locale;
 import org.springframework.http.HttpStatus;
 
@@ -10,7 +11,8 @@ public enum ProblemType {
     NOT_ALLOWED(HttpStatus.FORBIDDEN, "This token may not do that"),
     NOT_FOUND(HttpStatus.NOT_FOUND, "There is no such thing"),
     EXISTS_ALREADY(HttpStatus.CONFLICT, "It exists already"),
-    TOO_LARGE(HttpStatus.CONTENT_TOO_LARGE, "More than the service takes");
+    TOO_LARGE(HttpStatus.CONTENT_TOO_LARGE, "More than the service takes"),
+    INTERNAL(HttpStatus.INTERNAL_SERVER_ERROR, "The service failed");
 
     private final HttpStatus status;
     private final String title;
@@ -31,5 +33,14 @@ public enum ProblemType {
     /** The stable type: {@code urn:ojala:problem:not-found}. */
     public String urn() {
         return "urn:ojala:problem:" + name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /** The type for a status that was not chosen by a kind. */
+    static String urn(int status) {
+        return Arrays.stream(values())
+                .filter(type -> type.status.value() == status)
+                .findFirst()
+                .map(ProblemType::urn)
+                .orElse("urn:ojala:problem:http-" + status);
     }
 }

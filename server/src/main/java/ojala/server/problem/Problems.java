@@ -6,10 +6,18 @@ import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import ojala.wire.Json;
 import ojala.wire.Problem;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
@@ -18,6 +26,8 @@ import tools.jackson.core.JacksonException;
 /** Answers every refused request with a problem document after RFC 9457. */
 @RestControllerAdvice
 public class Problems extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
     @ExceptionHandler(Refusal.class)
     ProblemDetail refused(Refusal refusal) {
         return document(refusal.type(), refusal.getMessage());
@@ -38,6 +48,31 @@ public class Problems extends ResponseEntityExceptionHandler {
         return document(
                 ProblemType.BAD_REQUEST,
                 "the delivery broke off or is not multipart/form-data; nothing of it was stored: send it again");
+    }
+
+    @ExceptionHandler(RuntimeException.class)
+    ProblemDetail failed(RuntimeException failure) {
+        LOG.error("A request failed", failure);
+        return document(ProblemType.INTERNAL, "the service's log says why; nothing of the request was kept");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException wrong, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String reason = wrong.getMostSpecificCause() instanceof JacksonException json
+                ? "JSON that can't be read: " + json.getOriginalMessage()
+                : "the request's body can't be read";
+        return new ResponseEntity<>(document(ProblemType.BAD_REQUEST, reason), status);
+    }
+
+    /** What Spring itself refuses has a stable type as well. */
+    @Override
+    protected ResponseEntity<Object> createResponseEntity(
+            @Nullable Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        if (body instanceof ProblemDetail problem) {
+            problem.setType(URI.create(ProblemType.urn(status.value())));
+        }
+        return super.createResponseEntity(body, headers, status, request);
     }
 
     private static ProblemDetail document(ProblemType type, String detail) {
