@@ -85,6 +85,17 @@ public final class InspectCommand implements Callable<Integer> {
             out.println(report.name() + ": " + format);
             report.problems().forEach(problem -> out.println("  " + problem));
         });
+        if (!document.sources().isEmpty()) {
+            sources(document, out);
+        }
+        document.unmatched()
+                .forEach(one -> out.println(Marks.glyph("warn") + " " + one.reportedAs()
+                        + " is not matched, " + one.why()
+                        + (one.candidates().isEmpty() ? "" : ": " + String.join(", ", one.candidates()))));
+        out.flush();
+    }
+
+    private static void sources(InspectDocument document, PrintWriter out) {
         Table table = new Table(
                 Table.Column.TEXT,
                 Table.Column.FIGURE,
@@ -115,10 +126,6 @@ public final class InspectCommand implements Callable<Integer> {
         marks.add(" ");
         out.println();
         table.print(out, marks);
-        document.unmatched()
-                .forEach(one -> out.println(Marks.glyph("warn") + " " + one.reportedAs() + " is not matched, "
-                        + one.why() + (one.candidates().isEmpty() ? "" : ": " + String.join(", ", one.candidates()))));
-        out.flush();
     }
 
     private static String figure(@Nullable CountDocument count) {
