@@ -14,6 +14,9 @@ import ojala.core.format.UnreadableReport;
 final class RecordLines {
     private static final int LONGEST = 1 << 16;
 
+    /** {@code DA:}, seven digits, a comma, eighteen digits, a line end. */
+    private static final int LONGEST_PLAIN = 3 + 7 + 1 + 18 + 1;
+
     /** Blocks and ways of branches are mostly one digit: one text each is enough. */
     private static final String[] SHORT =
             IntStream.range(0, 128).mapToObj(Character::toString).toArray(String[]::new);
@@ -65,27 +68,29 @@ final class RecordLines {
      */
     void takePlainLines(PlainLines taker) {
         byte[] bytes = buffer;
-        int end = filled;
         int at = next;
-        while (end - at > 8 && bytes[at] == 'D' && bytes[at + 1] == 'A' && bytes[at + 2] == ':') {
+        // what a plain record can have at most lies before the end, so that no digit needs to look for it
+        int last = filled - LONGEST_PLAIN;
+        while (at < last && bytes[at] == 'D' && bytes[at + 1] == 'A' && bytes[at + 2] == ':') {
             int i = at + 3;
-            int line = 0;
+            int line = bytes[i++] - '0';
             int digit = bytes[i] - '0';
-            while (digit >= 0 && digit <= 9 && i - at < 10) { // seven digits, so that no line is beyond the last one
+            int mostDigits = i + 6;
+            while (digit >= 0 && digit <= 9 && i < mostDigits) {
                 line = line * 10 + digit;
-                digit = ++i < end ? bytes[i] - '0' : -1;
+                digit = bytes[++i] - '0';
             }
-            if (i >= end || bytes[i] != ',' || line == 0) {
-                break;
-            }
-            int first = ++i;
-            long hits = 0;
-            digit = i < end ? bytes[i] - '0' : -1;
-            while (digit >= 0 && digit <= 9) {
+            int first = i + 1;
+            long hits = (long) bytes[first] - '0';
+            boolean plain = bytes[i] == ',' && line > 0 && hits >= 0 && hits <= 9;
+            i = first + 1;
+            digit = bytes[i] - '0';
+            mostDigits = i + 17;
+            while (digit >= 0 && digit <= 9 && i < mostDigits) {
                 hits = hits * 10 + digit;
-                digit = ++i < end ? bytes[i] - '0' : -1;
+                digit = bytes[++i] - '0';
             }
-            if (i >= end || bytes[i] != '\n' || i == first || i - first > 18) {
+            if (!plain || bytes[i] != '\n' || bytes[at + 3] < '0' || bytes[at + 3] > '9') {
                 break;
             }
             taker.line(line, hits);
