@@ -23,7 +23,7 @@ final class NothingMatched implements DoubtCheck {
                                 kind(),
                                 Doubt.Effect.MISSING,
                                 "Suite " + delivery.slot() + ": " + report.name() + " mentions " + report.sources()
-                                        + " files, and none of them is in the commit.",
+                                        + (report.sources() == 1 ? " file" : " files") + ", and none is in the commit.",
                                 "Compare the paths in the receipt with the repository; “paths” in ojala.yaml can rewrite them."))
                 .toList();
     }
