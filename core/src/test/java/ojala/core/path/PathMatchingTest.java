@@ -35,7 +35,7 @@ public class PathMatchingTest {
             {"src/berths.js", "src/berths.js"},
             {"./src//berths.js", "src/berths.js"},
             {"src/../src/berths.js", "src/berths.js"},
-            {"/agent/work/3/s/gauge/level.c", "gauge/level.c"},
+            {"/agent/job/3/s/gauge/level.c", "gauge/level.c"},
             {"C:\\agent\\work\\gauge\\level.c", "gauge/level.c"},
             {"\\\\?\\C:\\agent\\gauge\\level.c", "gauge/level.c"},
             {"file:///home/ci/gauge/level.c", "gauge/level.c"},

@@ -42,7 +42,7 @@ public class SettingsReaderTest {
                 areas:
                   berthing: { paths: ["berthing/**"], owners: ["quay-team"] }
                 paths:
-                  - { from: "/agent/work/3/s/", to: "" }
+                  - { from: "/agent/job/3/s/", to: "" }
                 gate:
                   change:
                     - lines at least 80 %
@@ -62,7 +62,7 @@ public class SettingsReaderTest {
         assertThat(settings.suites().get(1).waitFor()).isEqualTo(Duration.ofMinutes(30));
         assertThat(settings.suites().get(2).whenAbsent()).isEqualTo(Settings.WhenAbsent.IGNORE);
         assertThat(settings.areas().get(0).owners()).containsExactly("quay-team");
-        assertThat(settings.paths().get(0).from()).isEqualTo("/agent/work/3/s/");
+        assertThat(settings.paths().get(0).from()).isEqualTo("/agent/job/3/s/");
         assertThat(settings.gate().rules()).hasSize(7);
         assertThat(settings.gate().rules().get(1).onBreach()).isEqualTo(Severity.WARN);
         assertThat(settings.gate().rules().get(1).place().line()).isEqualTo(19);

@@ -1,6 +1,5 @@
 package ojala.server.schedule;
 
-import com.github.kagkarlsson.scheduler.ScheduledExecution;
 import com.github.kagkarlsson.scheduler.SchedulerClient;
 import com.github.kagkarlsson.scheduler.task.TaskInstance;
 import java.time.Clock;
@@ -28,13 +27,5 @@ public class Jobs {
 
     public void startAt(JobName name, String instance, Instant when) {
         scheduler.scheduleIfNotExists(new TaskInstance<>(name.text(), instance), when);
-    }
-
-    /** Whether a job is still to be done or being done. */
-    public boolean exists(JobName name, String instance) {
-        return scheduler
-                .getScheduledExecution(new TaskInstance<>(name.text(), instance))
-                .map(ScheduledExecution::getTaskInstance)
-                .isPresent();
     }
 }
