@@ -1,4 +1,11 @@
 package ojala.wire;
 
-/** A function of a source. */
-public record FunctionDocument(String name, int line, boolean covered) {}
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A function of a source.
+ *
+ * @param complexity cyclomatic, where a report tells it
+ */
+public record FunctionDocument(
+        String name, int line, boolean covered, @Nullable Integer complexity) {}

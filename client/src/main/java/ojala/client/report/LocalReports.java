@@ -9,10 +9,8 @@ import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.stream.Collectors;
 import ojala.client.Failure;
 import ojala.core.doubt.DeliveryFacts.ReportFacts;
-import ojala.core.format.Note;
 import ojala.core.format.Report;
 import ojala.core.format.ReportReader;
 import ojala.core.format.UnreadableReport;
@@ -20,10 +18,10 @@ import ojala.core.merge.SourceMerge;
 import ojala.core.model.Count;
 import ojala.core.model.Measurement;
 import ojala.core.model.SourceCoverage;
-import ojala.core.path.CleanPath;
 import ojala.core.path.PathMatch;
 import ojala.core.path.PathMatching;
 import ojala.core.path.PathRewrite;
+import ojala.core.report.MatchedReport;
 import ojala.core.settings.SettingsReading;
 import ojala.git.SettingsInForce;
 import ojala.git.Snapshot;
@@ -94,49 +92,17 @@ public final class LocalReports {
     }
 
     private void add(String name, Report report) {
-        List<String> pastTheEnd = new ArrayList<>();
-        int matched = 0;
-        for (PathMatch match : matches(report, name)) {
-            if (match.path().isEmpty()) {
-                unmatched.add(match);
-                continue;
-            }
-            matched++;
-            String path = match.path().get();
-            Measurement measurement = report.sources().get(match.reported());
-            if (files.map(snapshot -> snapshot.lineCount(path)
-                            < measurement.coverage().lines().last())
-                    .orElse(false)) {
-                pastTheEnd.add(path);
-            }
-            sources.merge(path, new Merged(new TreeSet<>(List.of(match.reported())), measurement), Merged::plus);
-        }
-        List<String> problems =
-                new ArrayList<>(report.notes().stream().map(Note::text).toList());
+        MatchedReport matched = MatchedReport.of(
+                name, report, matching, path -> files.orElseThrow().lineCount(path));
+        matched.found()
+                .forEach(found -> sources.merge(
+                        found.path(),
+                        new Merged(new TreeSet<>(List.of(found.reported())), found.measurement()),
+                        Merged::plus));
+        unmatched.addAll(matched.unmatched());
+        List<String> problems = new ArrayList<>(matched.problems());
         report.skipped().forEach((what, times) -> problems.add(times + " " + what + " left out"));
-        pastTheEnd.forEach(path -> problems.add(path + ": lists lines past the file's end"));
-        Count lines = report.sources().values().stream()
-                .map(one -> one.coverage().lines().count())
-                .reduce(Count.NONE, Count::plus);
-        reports.add(new ReportResult(
-                name,
-                Optional.of(report.format().name()),
-                problems,
-                new ReportFacts(
-                        name,
-                        true,
-                        report.sources().size(),
-                        matched,
-                        lines,
-                        report.notes().stream().map(Note::kind).collect(Collectors.toSet()),
-                        pastTheEnd)));
-    }
-
-    private List<PathMatch> matches(Report report, String name) {
-        return matching.map(found -> found.match(report.sources().keySet(), name))
-                .orElseGet(() -> report.sources().keySet().stream()
-                        .map(reported -> PathMatch.found(reported, CleanPath.of(reported), "as reported"))
-                        .toList());
+        reports.add(new ReportResult(name, Optional.of(report.format().name()), problems, matched.facts()));
     }
 
     public List<ReportResult> reports() {

@@ -83,8 +83,7 @@ public final class LineMap {
                 branches,
                 coverage.functions().stream()
                         .filter(f -> map(f.line()) > 0)
-                        .map(f -> new ojala.core.model.FunctionCoverage(
-                                map(f.line()), f.column(), map(f.endLine()), f.name(), f.covered()))
+                        .map(f -> f.at(map(f.line()), map(f.endLine())))
                         .sorted()
                         .toList(),
                 coverage.conditions().stream()

@@ -3,11 +3,12 @@ package ojala.core.format;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import ojala.core.format.cobertura.Cobertura;
 import ojala.core.format.lcov.Lcov;
 
 /** The formats that Ojala reads, in the order in which they are asked. A new format is one package and one row here. */
 public final class Formats {
-    public static final List<Format> ALL = List.of(new Lcov());
+    public static final List<Format> ALL = List.of(new Lcov(), new Cobertura());
 
     private Formats() {}
 

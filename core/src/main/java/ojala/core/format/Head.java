@@ -53,8 +53,17 @@ public final class Head {
         return true;
     }
 
-    /** The head as text without a byte-order mark; empty if it holds a NUL byte, which no text report does. */
+    /**
+     * The head as text without a byte-order mark: UTF-16 if it begins so, else UTF-8; empty if it then holds a NUL,
+     * which no text report does.
+     */
     public String text() {
+        if (startsWith(0xfe, 0xff) || startsWith(0, '<')) {
+            return new String(bytes, StandardCharsets.UTF_16BE).replace("\uFEFF", "");
+        }
+        if (startsWith(0xff, 0xfe) || startsWith('<', 0)) {
+            return new String(bytes, StandardCharsets.UTF_16LE).replace("\uFEFF", "");
+        }
         for (byte one : bytes) {
             if (one == 0) {
                 return "";

@@ -9,6 +9,8 @@ public enum NoteKind {
     NEGATIVE_HITS,
     /** A line number that can't be one. */
     IMPOSSIBLE_LINE,
+    /** A branching line does not say how many sides it has. */
+    NO_BRANCH_COUNTS,
     /** A record that names something that was never declared. */
     DANGLING
 }

@@ -7,8 +7,13 @@ import ojala.core.model.Measurement;
 /**
  * A report, read to its end.
  *
+ * @param roots the folders that its paths may be relative to, where it names any
  * @param sources by the path as reported
  * @param skipped how often each kind of thing was left out on purpose
  */
 public record Report(
-        Format format, SortedMap<String, Measurement> sources, List<Note> notes, SortedMap<String, Long> skipped) {}
+        Format format,
+        List<String> roots,
+        SortedMap<String, Measurement> sources,
+        List<Note> notes,
+        SortedMap<String, Long> skipped) {}

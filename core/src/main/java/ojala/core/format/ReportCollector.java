@@ -1,10 +1,13 @@
 package ojala.core.format;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.BinaryOperator;
 import ojala.core.merge.SourceMerge;
+import ojala.core.model.FunctionCoverage;
 import ojala.core.model.Measurement;
 
 /** Collects a reader's events into measurements, one per reported path. For one report and one thread. */
@@ -13,12 +16,26 @@ public final class ReportCollector implements ReportSink {
     private final Map<NoteKind, Note> notes = new EnumMap<>(NoteKind.class);
     private final TreeMap<String, Long> skipped = new TreeMap<>();
     private final SourceCollector source = new SourceCollector();
+    private final List<String> roots = new ArrayList<>();
     private String path = "";
+    private BinaryOperator<Measurement> union = SourceMerge::merge;
+
+    @Override
+    public void root(String folder) {
+        roots.add(folder);
+    }
 
     @Override
     public void startSource(String reportedPath) {
         path = reportedPath;
+        union = SourceMerge::merge;
         source.clear();
+    }
+
+    @Override
+    public void resumeSource(String reportedPath) {
+        startSource(reportedPath);
+        union = SourceMerge::overlay;
     }
 
     @Override
@@ -42,8 +59,8 @@ public final class ReportCollector implements ReportSink {
     }
 
     @Override
-    public void function(int line, int column, int endLine, String name, boolean covered) {
-        source.function(line, column, endLine, name, covered);
+    public void function(int line, int column, int endLine, String name, boolean covered, int complexity) {
+        source.function(new FunctionCoverage(line, column, endLine, name, covered, complexity));
     }
 
     @Override
@@ -53,7 +70,7 @@ public final class ReportCollector implements ReportSink {
 
     @Override
     public void endSource() {
-        sources.merge(path, source.measurement(), SourceMerge::merge);
+        sources.merge(path, source.measurement(), union);
     }
 
     @Override
@@ -68,6 +85,6 @@ public final class ReportCollector implements ReportSink {
 
     /** What was collected; the reader must have come to its end. */
     public Report report(Format format) {
-        return new Report(format, sources, List.copyOf(notes.values()), skipped);
+        return new Report(format, List.copyOf(roots), sources, List.copyOf(notes.values()), skipped);
     }
 }

@@ -5,8 +5,17 @@ package ojala.core.format;
  * any order, then {@link #endSource}; the same source may come again and adds up. Lines and columns are 1-based.
  */
 public interface ReportSink {
+    /** A folder that paths of this report may be relative to, as the report names it. */
+    void root(String folder);
+
     /** Opens a source under the path that the report gives it, as it stands there. */
     void startSource(String reportedPath);
+
+    /**
+     * Opens a source that may have been there before, of the same run: what is said again is the same thing, not more
+     * of it, so that of two hit counts of a line the higher one stands.
+     */
+    void resumeSource(String reportedPath);
 
     /** Names the test that the lines from here to the end of the source belong to. */
     void test(String name);
@@ -20,8 +29,8 @@ public interface ReportSink {
     /** Sides of a line whose identity is not known; repeats add up. */
     void branchCount(int line, int covered, int total, boolean atLeast);
 
-    /** A function; {@code column} and {@code endLine} are 0 where not known. */
-    void function(int line, int column, int endLine, String name, boolean covered);
+    /** A function; {@code column}, {@code endLine} and {@code complexity} are 0 where not known. */
+    void function(int line, int column, int endLine, String name, boolean covered, int complexity);
 
     /** One outcome of a condition, for MC/DC. */
     void condition(int line, int groupSize, int index, String sense, String expression, boolean covered);

@@ -79,8 +79,7 @@ final class SourceCollector {
                         new BranchCount(a.covered() + b.covered(), a.total() + b.total(), a.atLeast() || b.atLeast()));
     }
 
-    void function(int line, int column, int endLine, String name, boolean covered) {
-        FunctionCoverage function = new FunctionCoverage(line, column, endLine, name, covered);
+    void function(FunctionCoverage function) {
         functions.merge(function.identity(), function, FunctionCoverage::union);
     }
 

@@ -7,6 +7,7 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.function.BinaryOperator;
 import java.util.function.Function;
+import java.util.function.LongBinaryOperator;
 import ojala.core.model.BranchCount;
 import ojala.core.model.BranchShape;
 import ojala.core.model.Condition;
@@ -44,11 +45,22 @@ public final class SourceMerge {
 
     /** Merges measurements; hits add up line by line, saturating. Hits of one side stay where the other has none. */
     public static Measurement merge(Measurement a, Measurement b) {
-        SourceCoverage coverage = merge(a.coverage(), b.coverage());
-        return new Measurement(coverage, hits(coverage.lines(), a, b), tests(a.tests(), b.tests()));
+        return merge(a, b, Hits::sum);
     }
 
-    private static Optional<Hits> hits(Lines lines, Measurement a, Measurement b) {
+    /**
+     * Lays two tellings of the same run over each other: as {@link #merge}, but of two hit counts the higher stands.
+     */
+    public static Measurement overlay(Measurement a, Measurement b) {
+        return merge(a, b, Math::max);
+    }
+
+    private static Measurement merge(Measurement a, Measurement b, LongBinaryOperator both) {
+        SourceCoverage coverage = merge(a.coverage(), b.coverage());
+        return new Measurement(coverage, hits(coverage.lines(), a, b, both), tests(a.tests(), b.tests()));
+    }
+
+    private static Optional<Hits> hits(Lines lines, Measurement a, Measurement b, LongBinaryOperator both) {
         if (a.hits().isEmpty() && b.hits().isEmpty()) {
             return Optional.empty();
         }
@@ -60,7 +72,7 @@ public final class SourceMerge {
                     while (lines.number(at) != own.number(i)) {
                         at++;
                     }
-                    sums[at] = Hits.sum(sums[at], hits.at(i));
+                    sums[at] = both.applyAsLong(sums[at], hits.at(i));
                 }
             });
         }

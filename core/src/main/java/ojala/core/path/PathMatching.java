@@ -6,10 +6,12 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 
 /**
@@ -46,9 +48,11 @@ public final class PathMatching {
     /**
      * Matches all paths of a report.
      *
+     * @param roots the folders that the report says its paths are relative to; none if it does not say
      * @param reportPath where the report lay in the checkout, or any name of it: settles between equals
      */
-    public List<PathMatch> match(Collection<String> reported, String reportPath) {
+    public List<PathMatch> match(Collection<String> reported, List<String> roots, String reportPath) {
+        List<String> cleanRoots = roots.stream().map(CleanPath::of).toList();
         Map<String, List<Candidate>> candidates = new LinkedHashMap<>();
         Map<Shift, Integer> votes = new HashMap<>();
         for (String one : reported) {
@@ -58,7 +62,7 @@ public final class PathMatching {
         }
         Comparator<Candidate> better = better(votes, CleanPath.of(reportPath));
         return candidates.entrySet().stream()
-                .map(entry -> choose(entry.getKey(), entry.getValue(), votes, better))
+                .map(entry -> choose(entry.getKey(), entry.getValue(), cleanRoots, votes, better))
                 .toList();
     }
 
@@ -76,8 +80,27 @@ public final class PathMatching {
                 : 0;
     }
 
+    /** What the report's own roots leave of the candidates: for each root the deepest folder that both end with. */
+    private static List<Candidate> belowRoots(List<Candidate> candidates, List<String> roots) {
+        Set<Candidate> left = new LinkedHashSet<>();
+        for (String root : roots) {
+            candidates.stream()
+                    .filter(candidate -> candidate.shift().off().isEmpty())
+                    .filter(candidate ->
+                            ("/" + root + "/").endsWith("/" + candidate.shift().on()))
+                    .max(Comparator.comparingInt(
+                            candidate -> candidate.shift().on().length()))
+                    .ifPresent(left::add);
+        }
+        return List.copyOf(left);
+    }
+
     private PathMatch choose(
-            String reported, List<Candidate> candidates, Map<Shift, Integer> votes, Comparator<Candidate> better) {
+            String reported,
+            List<Candidate> candidates,
+            List<String> roots,
+            Map<Shift, Integer> votes,
+            Comparator<Candidate> better) {
         String cleaned = CleanPath.of(reported);
         for (PathRewrite rewrite : rewrites) {
             String rewritten = rewrite.applies(cleaned) ? tree.get(rewrite.apply(cleaned)) : null;
@@ -87,6 +110,13 @@ public final class PathMatching {
         }
         if (cleaned.startsWith("../")) {
             return climbing(reported, cleaned, votes);
+        }
+        List<Candidate> rooted = belowRoots(candidates, roots);
+        if (rooted.size() > 1) {
+            return PathMatch.none(reported, "files below several of the report's roots fit", shown(rooted));
+        }
+        if (rooted.size() == 1) {
+            return PathMatch.found(reported, tree.get(rooted.get(0).path()), how(rooted.get(0), cleaned));
         }
         List<Candidate> plausible = candidates.stream()
                 .filter(c -> c.shift().isPlain() || votes.getOrDefault(c.shift(), 0) > 1)

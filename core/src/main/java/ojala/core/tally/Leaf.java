@@ -27,6 +27,7 @@ public final class Leaf {
     private static final int BRANCHES = 1;
     private static final int FUNCTIONS = 2;
     private static final int CONDITIONS = 3;
+    private static final int COMPLEXITIES = 4;
 
     private Leaf() {}
 
@@ -40,6 +41,9 @@ public final class Leaf {
         section(out, BRANCHES, coverage.branches().size(), branches(coverage.branches()));
         section(out, FUNCTIONS, coverage.functions().size(), functions(coverage.functions()));
         section(out, CONDITIONS, coverage.conditions().size(), conditions(coverage.conditions()));
+        int complexities = (int)
+                coverage.functions().stream().filter(f -> f.complexity() > 0).count();
+        section(out, COMPLEXITIES, complexities, complexities(coverage.functions()));
         return out.bytes();
     }
 
@@ -82,6 +86,16 @@ public final class Leaf {
         return out;
     }
 
+    private static ByteWriter complexities(List<FunctionCoverage> functions) {
+        ByteWriter out = new ByteWriter();
+        for (int i = 0; i < functions.size(); i++) {
+            if (functions.get(i).complexity() > 0) {
+                out.number(i).number(functions.get(i).complexity());
+            }
+        }
+        return out;
+    }
+
     private static ByteWriter conditions(List<Condition> conditions) {
         ByteWriter out = new ByteWriter();
         for (Condition c : conditions) {
@@ -107,6 +121,7 @@ public final class Leaf {
                     case BRANCHES -> readBranches(in, branches);
                     case FUNCTIONS -> functions.add(readFunction(in));
                     case CONDITIONS -> conditions.add(readCondition(in));
+                    case COMPLEXITIES -> readComplexity(in, functions);
                     default -> throw new IllegalStateException("a leaf with a section of kind " + kind);
                 }
             }
@@ -155,6 +170,13 @@ public final class Leaf {
 
     private static FunctionCoverage readFunction(ByteReader in) {
         return new FunctionCoverage(in.small(), in.small(), in.small(), in.text(), in.octet() == 1);
+    }
+
+    private static void readComplexity(ByteReader in, List<FunctionCoverage> functions) {
+        int index = in.small();
+        FunctionCoverage f = functions.get(index);
+        functions.set(
+                index, new FunctionCoverage(f.line(), f.column(), f.endLine(), f.name(), f.covered(), in.small()));
     }
 
     private static Condition readCondition(ByteReader in) {

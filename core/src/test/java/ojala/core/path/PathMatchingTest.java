@@ -25,7 +25,7 @@ public class PathMatchingTest {
     private static Map<String, Optional<String>> match(
             String reportPath, List<PathRewrite> rewrites, String... reported) {
         return new PathMatching(TREE, rewrites)
-                .match(List.of(reported), reportPath).stream()
+                .match(List.of(reported), List.of(), reportPath).stream()
                         .collect(Collectors.toMap(PathMatch::reported, PathMatch::path));
     }
 
@@ -79,7 +79,7 @@ public class PathMatchingTest {
     @Test
     public void betweenEqualsNothingIsGuessed() {
         PathMatch match = new PathMatching(TREE, List.of())
-                .match(List.of("/build/index.js"), "lcov.info")
+                .match(List.of("/build/index.js"), List.of(), "lcov.info")
                 .get(0);
         assertThat(match.path()).isEmpty();
         assertThat(match.candidates()).containsExactly("quayside/src/index.js", "src/index.js");
@@ -109,12 +109,35 @@ public class PathMatchingTest {
     @Test
     public void everyMatchSaysHow() {
         Function<String, String> how = reported -> new PathMatching(TREE, List.of())
-                .match(List.of(reported), "x")
+                .match(List.of(reported), List.of(), "x")
                 .get(0)
                 .how();
         assertThat(how.apply("src/berths.js")).isEqualTo("as reported");
         assertThat(how.apply("tides/harmonics.py")).isEqualTo("below tides/");
         assertThat(how.apply("/agent/gauge/level.c")).isEqualTo("without /agent/");
         assertThat(how.apply("../../etc/passwd")).isEqualTo("the path climbs out of the repository");
+    }
+
+    @Test
+    public void aReportsOwnRootsSettleWhatItsPathsLeaveOpen() {
+        PathMatching matching = new PathMatching(
+                List.of("tides/tides/tables.py", "tides/tools/tables.py", "tides/tools/gauge.py", "tables.py"),
+                List.of());
+        Function<List<String>, PathMatch> tables = roots ->
+                matching.match(List.of("tables.py"), roots, "coverage.xml").get(0);
+        assertThat(tables.apply(List.of("/ci/harbour/tides/tools")).path()).contains("tides/tools/tables.py");
+        assertThat(tables.apply(List.of("C:\\ci\\harbour\\tides\\tides\\")).path())
+                .contains("tides/tides/tables.py");
+        assertThat(tables.apply(List.of("/ci/harbour")).path()).contains("tables.py");
+        assertThat(tables.apply(List.of("/ci/tides/tides", "/ci/tides/tools"))).satisfies(match -> {
+            assertThat(match.path()).isEmpty();
+            assertThat(match.how()).contains("several of the report's roots");
+            assertThat(match.candidates()).containsExactly("tides/tides/tables.py", "tides/tools/tables.py");
+        });
+        assertThat(matching.match(List.of("gauge.py"), List.of("/nowhere/else"), "x")
+                        .get(0)
+                        .path())
+                .as("roots that are no folder of the commit say nothing")
+                .contains("tides/tools/gauge.py");
     }
 }

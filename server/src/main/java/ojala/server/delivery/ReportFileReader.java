@@ -2,28 +2,23 @@ package ojala.server.delivery;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import ojala.core.doubt.DeliveryFacts.ReportFacts;
-import ojala.core.format.Note;
 import ojala.core.format.Report;
 import ojala.core.format.ReportReader;
 import ojala.core.format.UnreadableReport;
 import ojala.core.merge.SourceMerge;
 import ojala.core.model.Count;
 import ojala.core.model.Measurement;
-import ojala.core.path.CleanPath;
-import ojala.core.path.PathMatch;
 import ojala.core.path.PathMatching;
 import ojala.core.path.PathRewrite;
+import ojala.core.report.MatchedReport;
 import ojala.core.settings.SettingsReading;
 import ojala.git.SettingsInForce;
-import ojala.git.Snapshot;
 import ojala.wire.CountDocument;
 import ojala.wire.FileReceipt;
 import ojala.wire.UnmatchedDocument;
@@ -33,14 +28,13 @@ final class ReportFileReader {
     private static final int SHOWN_UNMATCHED = 200;
 
     private final MeasuredCommit measured;
-    private final PathMatching matching;
+    private final Optional<PathMatching> matching;
     private final long limitBytes;
 
     ReportFileReader(MeasuredCommit measured, long limitBytes) {
         this.measured = measured;
         this.limitBytes = limitBytes;
-        this.matching = new PathMatching(
-                measured.files().<Set<String>>map(Snapshot::paths).orElse(Set.of()), rewrites(measured));
+        this.matching = measured.files().map(files -> new PathMatching(files.paths(), rewrites(measured)));
     }
 
     private static List<PathRewrite> rewrites(MeasuredCommit measured) {
@@ -79,30 +73,15 @@ final class ReportFileReader {
     }
 
     private Result matched(FileReceipt file, Report report) {
+        MatchedReport matched = MatchedReport.of(
+                file.name(),
+                report,
+                matching,
+                path -> measured.files().orElseThrow().lineCount(path));
         Map<String, Measurement> sources = new HashMap<>();
-        List<UnmatchedDocument> unmatched = new ArrayList<>();
-        List<String> pastTheEnd = new ArrayList<>();
-        int found = 0;
-        for (PathMatch match : matches(report, file.name())) {
-            Measurement measurement = report.sources().get(match.reported());
-            if (match.path().isEmpty()) {
-                unmatched.add(new UnmatchedDocument(match.reported(), match.how(), match.candidates()));
-                continue;
-            }
-            found++;
-            String path = match.path().get();
-            if (measured.files()
-                    .map(files -> files.lineCount(path)
-                            < measurement.coverage().lines().last())
-                    .orElse(false)) {
-                pastTheEnd.add(path);
-            }
-            measured.atHead(path, measurement)
-                    .ifPresent(at -> sources.merge(at.getKey(), at.getValue(), SourceMerge::merge));
-        }
-        Count lines = report.sources().values().stream()
-                .map(one -> one.coverage().lines().count())
-                .reduce(Count.NONE, Count::plus);
+        matched.found()
+                .forEach(found -> measured.atHead(found.path(), found.measurement())
+                        .ifPresent(at -> sources.merge(at.getKey(), at.getValue(), SourceMerge::merge)));
         FileReceipt receipt = new FileReceipt(
                 file.name(),
                 "read",
@@ -110,32 +89,14 @@ final class ReportFileReader {
                 file.sizeBytes(),
                 file.digest(),
                 report.sources().size(),
-                found,
-                new CountDocument(lines.covered(), lines.total()),
-                Stream.concat(
-                                report.notes().stream().map(Note::text),
-                                pastTheEnd.stream().map(path -> path + ": lists lines past the file's end"))
-                        .toList(),
+                matched.found().size(),
+                new CountDocument(matched.lines().covered(), matched.lines().total()),
+                matched.problems(),
                 report.skipped(),
-                unmatched.stream().limit(SHOWN_UNMATCHED).toList());
-        ReportFacts facts = new ReportFacts(
-                file.name(),
-                true,
-                report.sources().size(),
-                found,
-                lines,
-                report.notes().stream().map(Note::kind).collect(Collectors.toSet()),
-                pastTheEnd);
-        return new Result(sources, receipt, facts);
-    }
-
-    private List<PathMatch> matches(Report report, String name) {
-        if (measured.files().isPresent()) {
-            return matching.match(report.sources().keySet(), name);
-        }
-        return report.sources().keySet().stream()
-                .map(reported ->
-                        PathMatch.found(reported, CleanPath.of(reported).replaceFirst("^/+", ""), "as reported"))
-                .toList();
+                matched.unmatched().stream()
+                        .limit(SHOWN_UNMATCHED)
+                        .map(match -> new UnmatchedDocument(match.reported(), match.how(), match.candidates()))
+                        .toList());
+        return new Result(sources, receipt, matched.facts());
     }
 }

@@ -104,7 +104,11 @@ class SourceController {
             Optional<SourceCoverage> merged,
             List<SuiteSource> suites) {
         List<FunctionDocument> functions = merged.map(SourceCoverage::functions).orElse(List.of()).stream()
-                .map(function -> new FunctionDocument(function.name(), function.line(), function.covered()))
+                .map(function -> new FunctionDocument(
+                        function.name(),
+                        function.line(),
+                        function.covered(),
+                        function.complexity() == 0 ? null : function.complexity()))
                 .toList();
         return new SourceDocument(
                 path,

@@ -129,7 +129,7 @@ final class Section {
 
     void emit(ReportSink sink, long recordLine) {
         functions.addAll(aliased.values());
-        functions.forEach(f -> sink.function(f.line, 0, f.endLine, f.name, f.covered));
+        functions.forEach(f -> sink.function(f.line, 0, f.endLine, f.name, f.covered, 0));
         branches.forEach((line, sides) -> emit(sink, line, sides));
         danglingHits.forEach(message -> sink.note(NoteKind.DANGLING, recordLine, message));
         disagreements(sink, recordLine);
