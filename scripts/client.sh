@@ -10,8 +10,13 @@ jar=$checkout/client/target/ojala-client.jar
 if [ ! -f "$jar" ]; then
   "$checkout/scripts/build.sh" client >&2
 fi
-if [ -z "${OJALA_URL:-}" ] && [ -f "$checkout/.ojala/service.port" ]; then
-  export OJALA_URL=http://127.0.0.1:$(cat "$checkout/.ojala/service.port")
+if [ -z "${OJALA_URL:-}" ]; then
+  for state in "$checkout/.ojala" "$checkout/.ojala/demo"; do
+    if [ -f "$state/service.pid" ]; then
+      export OJALA_URL=http://127.0.0.1:$(cat "$state/service.port")
+      break
+    fi
+  done
 fi
 java=${JAVA_HOME:+$JAVA_HOME/bin/}java
 exec "$java" -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xlog:disable -Xlog:all=error:stderr \

@@ -1,12 +1,13 @@
 #!/usr/bin/env bash
 # Starts the service with its console and a private PostgreSQL, all on 127.0.0.1. Run again, it changes nothing.
 #
-# OJALA_PORT (7410) and OJALA_DATABASE_PORT (7411) choose other ports.
+# OJALA_PORT (7410) and OJALA_DATABASE_PORT (7411) choose other ports, OJALA_STATE another folder for the data,
+# OJALA_ADMINISTRATOR_TOKEN the first administrator's token.
 set -euo pipefail
 checkout=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 . "$checkout/scripts/say.sh"
 
-state=$checkout/.ojala
+state=${OJALA_STATE:-$checkout/.ojala}
 port=${OJALA_PORT:-7410}
 database_port=${OJALA_DATABASE_PORT:-7411}
 jar=$checkout/server/target/ojala-server.jar
@@ -14,11 +15,7 @@ jar=$checkout/server/target/ojala-server.jar
 running() {
   local pid
   pid=$(cat "$state/service.pid" 2>/dev/null) || return 1
-  tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF "$jar"
-}
-stale() {
-  [ ! -f "$state/built" ] || [ ! -f "$jar" ] ||
-    [ -n "$(cd "$checkout" && find pom.xml */pom.xml */src console/package-lock.json console/build.sh docs/openapi.json -newer "$state/built" -print -quit 2>/dev/null)" ]
+  runs_jar "$pid" "$jar"
 }
 
 if running; then
@@ -31,12 +28,9 @@ done
 port_taken "$port" && fail "port $port is taken by another process: choose another with OJALA_PORT"
 
 mkdir -p "$state"
-"$checkout/scripts/tools.sh" build
+enough_disk "$state" 200
 "$checkout/scripts/postgres.sh" install
-if stale; then
-  "$checkout/scripts/build.sh" server client
-  touch "$state/built"
-fi
+"$checkout/scripts/build.sh" server client
 
 first=
 if [ ! -f "$state/database-password" ]; then
@@ -48,20 +42,34 @@ say "Starting PostgreSQL on port $database_port …"
 token=
 if [ ! -f "$state/administrator-known" ]; then
   first=yes
+  [ -z "${OJALA_ADMINISTRATOR_TOKEN:-}" ] || (umask 077 && printf '%s' "$OJALA_ADMINISTRATOR_TOKEN" >"$state/administrator-token.new")
   [ -f "$state/administrator-token.new" ] || (umask 077 && printf 'ojala_%s' "$(secret)" >"$state/administrator-token.new")
   token=$(cat "$state/administrator-token.new")
 fi
 
-say "Starting the service on port $port …"
 java=${JAVA_HOME:+$JAVA_HOME/bin/}java
-OJALA_PORT=$port \
-  OJALA_PAGE=${OJALA_PAGE:-http://127.0.0.1:$port} \
-  OJALA_DATABASE_URL=jdbc:postgresql://127.0.0.1:$database_port/ojala \
-  OJALA_DATABASE_PASSWORD=$(cat "$state/database-password") \
-  OJALA_ADMINISTRATOR_TOKEN=$token \
-  OJALA_OPEN_READING=${OJALA_OPEN_READING:-true} \
-  OJALA_MIRRORS=$state/mirrors \
-  setsid "$java" -XX:+UseSerialGC -XX:TieredStopAtLevel=4 -Xmx1g -jar "$jar" </dev/null >>"$state/service.log" 2>&1 &
+service() {
+  OJALA_PORT=$port \
+    OJALA_PAGE=${OJALA_PAGE:-http://127.0.0.1:$port} \
+    OJALA_DATABASE_URL=jdbc:postgresql://127.0.0.1:$database_port/ojala \
+    OJALA_DATABASE_PASSWORD=$(cat "$state/database-password") \
+    OJALA_ADMINISTRATOR_TOKEN=$token \
+    OJALA_OPEN_READING=${OJALA_OPEN_READING:-true} \
+    OJALA_MIRRORS=$state/mirrors \
+    exec setsid "$java" -XX:+UseSerialGC -Xmx1g "$@" -jar "$jar" </dev/null >>"$state/service.log" 2>&1
+}
+
+# Loaded and checked classes, kept for the next start: it halves the time until the service is ready. Made once per build
+# by a run that ends before it opens its port; without it the service starts all the same.
+classes=$checkout/.ojala/service-classes.jsa
+if [ ! -f "$classes" ] || [ "$jar" -nt "$classes" ]; then
+  say "Preparing the service's classes, once per build …"
+  rm -f "$classes"
+  (service -XX:ArchiveClassesAtExit="$classes" -Xlog:cds=off -Xlog:cds+dynamic=off -Dspring.context.exit=onRefresh) || true
+fi
+
+say "Starting the service on port $port …"
+service -XX:SharedArchiveFile="$classes" -Xshare:auto -Xlog:cds=off -Xlog:cds+dynamic=off &
 pid=$!
 printf '%s' "$pid" >"$state/service.pid"
 printf '%s' "$port" >"$state/service.port"

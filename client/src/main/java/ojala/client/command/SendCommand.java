@@ -8,12 +8,12 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.UUID;
 import java.util.concurrent.Callable;
 import ojala.client.ExitCode;
 import ojala.client.Failure;
 import ojala.client.find.Checkout;
 import ojala.client.find.ReportFinder;
+import ojala.client.http.DeliveryKey;
 import ojala.client.http.Service;
 import ojala.client.http.Upload;
 import ojala.client.print.ProgressLine;
@@ -114,8 +114,8 @@ public final class SendCommand implements Callable<Integer> {
             Manifest manifest = checkout.manifest(
                     new Checkout.Said(commit, head, branch, pullRequest, target, build, attempt, suite, part));
             String key = options.project(service);
-            Receipt receipt =
-                    service.deliver(key, manifest, uploads, UUID.randomUUID().toString(), new ProgressLine(System.err));
+            Receipt receipt = service.deliver(
+                    key, manifest, uploads, DeliveryKey.of(manifest, uploads), new ProgressLine(System.err));
             receipt = awaitRead(service, key, receipt);
             print(receipt);
             return exitCode(receipt);

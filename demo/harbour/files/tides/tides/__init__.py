@@ -1,0 +1,2 @@
+@@ 2-
+"""The tides of Puerto Candela."""

@@ -1,0 +1,59 @@
+package ojala.demo.report;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import ojala.demo.history.History;
+import ojala.demo.program.Language;
+import ojala.demo.program.Program;
+import ojala.demo.reach.SourceReach;
+import ojala.demo.reach.TestRun;
+
+/** What a CI job writes at a stage: each folder of the harbour in the format of its own tools. */
+public final class JobReports {
+    private static final List<String> TIDES_ROOTS = List.of("tides/tides/", "tides/tools/");
+
+    private JobReports() {}
+
+    /**
+     * The reports of a job, by the path that they are written to.
+     *
+     * @param files the repository's files
+     * @param allZero whether the run lost its data and writes that nothing was reached
+     */
+    public static Map<String, String> of(History.Job job, SortedMap<String, String> files, boolean allZero) {
+        String tests = files.entrySet().stream()
+                .filter(file -> file.getKey().startsWith(job.tests()))
+                .map(Map.Entry::getValue)
+                .collect(Collectors.joining("\n"));
+        Map<String, String> reports = new LinkedHashMap<>();
+        for (String folder : job.reaches()) {
+            SortedMap<String, Program> programs = programs(folder, files);
+            SortedMap<String, SourceReach> reached = new TestRun(List.copyOf(programs.values()), tests).run();
+            if (allZero) {
+                reached.replaceAll((path, reach) -> reach.nothing());
+            }
+            String at = folder + "/coverage/" + job.name().replace(' ', '-') + "/";
+            switch (folder) {
+                case "quayside" -> reports.put(at + "lcov.info", LcovText.of(reached, programs, "quayside/"));
+                case "tides" -> reports.put(at + "coverage.xml", CoberturaText.of(reached, TIDES_ROOTS));
+                default -> throw new IllegalArgumentException("nothing is known of the tools of " + folder + "/");
+            }
+        }
+        return reports;
+    }
+
+    /** The sources of a folder; its tests are none. */
+    public static SortedMap<String, Program> programs(String folder, SortedMap<String, String> files) {
+        SortedMap<String, Program> programs = new TreeMap<>();
+        files.forEach((path, text) -> {
+            if (path.startsWith(folder + "/") && !path.contains("/test/") && !path.contains("/tests/")) {
+                Language.of(path).ifPresent(language -> programs.put(path, Program.read(path, language, text)));
+            }
+        });
+        return programs;
+    }
+}
