@@ -60,3 +60,15 @@ export function hazardBerth(berths: Berth[], ship: Ship, taken: Map<string, numb
   }
   return undefined
 }
+
+/** How many berths hazardous cargo keeps empty around it. */
+export function keptEmpty(berths: Berth[], held: Set<string>): number {
+  let kept = 0
+  for (let i = 0; i < berths.length; i++) {
+    const beside = [berths[i - 1], berths[i + 1]]
+    if (berths[i].hazard && held.has(berths[i].id)) {
+      kept += beside.filter((berth) => berth !== undefined).length
+    }
+  }
+  return kept
+}

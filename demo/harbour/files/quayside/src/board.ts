@@ -50,7 +50,7 @@ export function nextArrival(calls: Call[], now: number): string {
 
 /** The row of a call with the pilot who brings it in. */
 export function pilotRow(call: Call, pilot: string | undefined): string {
-  if (pilot === undefined) {
+  if (!pilot) {
     return `${boardRow(call)}  no pilot yet`
   }
   return `${boardRow(call)}  with ${pilot}`

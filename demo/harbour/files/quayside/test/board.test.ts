@@ -29,4 +29,5 @@ test('says who brings a ship in', async () => {
   assert.match(pilotRow({ ship, arrives: 600, leaves: 900 }, 'Amaia'), /with Amaia/)
   assert.match(pilotRow({ ship, arrives: 600, leaves: 900 }, undefined), /no pilot yet/)
   assert.match(pilotRow({ ship, arrives: 600, leaves: 900, berth: 'N1' }, 'Amaia'), /N1/)
+  assert.match(pilotRow({ ship, arrives: 1500, leaves: 1600 }, 'Unai'), /01:00/)
 })

@@ -1,4 +1,4 @@
-@@ 14-
+@@ 13-
 import test from 'node:test'
 import assert from 'node:assert'
 import { tideBar } from '../src/tidebar.ts'

@@ -1,4 +1,4 @@
-@@ 13-
+@@ 10-
 import unittest
 
 from tides.local_time import local
@@ -15,3 +15,12 @@ class LocalTimeTest(unittest.TestCase):
         self.assertTrue(summer(local(24 * 88)))
         self.assertFalse(summer(local(24 * 300)))
         self.assertFalse(summer(local(24 * 360)))
+@@ 36-
+
+    def test_the_last_sundays(self):
+        from tides.local_time import summer
+        self.assertTrue(summer(local(24 * 200)))
+        self.assertFalse(summer(local(24 * 88 - 2)))
+        self.assertTrue(summer(local(24 * 297)))
+        self.assertFalse(summer(local(24 * 298)))
+        self.assertFalse(summer(local(24 * 20)))

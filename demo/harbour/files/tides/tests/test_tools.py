@@ -8,7 +8,7 @@ class ToolsTest(unittest.TestCase):
     def test_good_ones(self):
         self.assertEqual(len(readings(["0;1.2;ok", "", "1;1.3;bad"])), 1)
         self.assertEqual(parse_reading("0;1.2;ok")[1], 1.2)
-@@ 25-
+@@ 24-
 
     def test_fit(self):
         from tools.fit import fit
@@ -27,3 +27,9 @@ class ToolsTest(unittest.TestCase):
         from tools.fit import residuals
         self.assertEqual(len(residuals([(0, 1)], 1, 0, 30)), 1)
         self.assertEqual(residuals([], 1, 0, 30), [])
+@@ 36-
+
+    def test_a_bad_line(self):
+        with self.assertRaises(ValueError): parse_reading("0;1;ok;more")
+        self.assertEqual(readings(["0;1.2;bad", "", " "]), [])
+        self.assertEqual(readings([]), [])

@@ -22,3 +22,9 @@ class WindowsTest(unittest.TestCase):
         self.assertTrue(can_wait([(0, 6)], 1, 2))
         self.assertFalse(can_wait([(0, 6)], 5, 2))
         self.assertFalse(can_wait([], 5, 2))
+@@ 36-
+
+    def test_it_closes_and_opens(self):
+        self.assertEqual(len(windows(0, 48, 3, 4.6)), 4)
+        self.assertEqual(len(windows(3, 48, 3, 4.6)), 4)
+        self.assertEqual(windows(0, 0, 3, 20), [])

@@ -2,9 +2,12 @@ package ojala.client;
 
 import java.util.List;
 import ojala.client.command.CheckCommand;
+import ojala.client.command.CompareCommand;
+import ojala.client.command.HistoryCommand;
 import ojala.client.command.InspectCommand;
 import ojala.client.command.ProjectCommand;
 import ojala.client.command.SendCommand;
+import ojala.client.command.ShowCommand;
 import ojala.client.command.TokenCommand;
 import ojala.client.command.VerdictCommand;
 import ojala.git.GitFailure;
@@ -22,6 +25,9 @@ import picocli.CommandLine.Command;
         subcommands = {
             SendCommand.class,
             VerdictCommand.class,
+            ShowCommand.class,
+            HistoryCommand.class,
+            CompareCommand.class,
             CheckCommand.class,
             InspectCommand.class,
             ProjectCommand.class,

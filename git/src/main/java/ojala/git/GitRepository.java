@@ -143,6 +143,29 @@ public final class GitRepository implements AutoCloseable {
     }
 
     /**
+     * The ids of a commit and its first parents, newest first, at most so many; reads nothing but the commits' headers.
+     */
+    public List<String> firstParentIds(CommitInfo from, int most) {
+        List<String> line = new ArrayList<>();
+        try (RevWalk walk = new RevWalk(repository)) {
+            walk.setRetainBody(false);
+            RevCommit next = walk.parseCommit(ObjectId.fromString(from.id()));
+            while (line.size() < most) {
+                line.add(next.name());
+                if (next.getParentCount() == 0) {
+                    break;
+                }
+                next = walk.parseCommit(next.getParent(0));
+            }
+            return line;
+        } catch (MissingObjectException shallow) {
+            return line;
+        } catch (IOException failure) {
+            throw new GitFailure("the history of " + from.id() + " can't be read from " + repository, failure);
+        }
+    }
+
+    /**
      * The tree that merging two commits gives, made in memory and kept as objects; empty if they conflict. CI systems
      * check out such merges, and no branch holds them.
      */

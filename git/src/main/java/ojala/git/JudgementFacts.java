@@ -52,6 +52,22 @@ public record JudgementFacts(View head, ChangeView change, Optional<View> base, 
         return new JudgementFacts(headView, changeView, baseView, faults(own));
     }
 
+    /**
+     * A commit by itself, seen through settings.
+     *
+     * @param settings absent where there are none: nothing is left out then
+     */
+    public static View view(Optional<Settings> settings, Side side, LocalDate today) {
+        Map<String, Counts> counts = counts(side.tally());
+        return view(
+                settings,
+                additionalIncludes(SettingsInForce.read(side.files())),
+                side.files(),
+                counts,
+                View.extensions(counts.keySet()),
+                today);
+    }
+
     private static View view(
             Optional<Settings> settings,
             List<Glob> additional,

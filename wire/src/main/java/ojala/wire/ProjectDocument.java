@@ -6,7 +6,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * A project as it stands.
  *
- * @param branch the default branch's newest verdict, if there is one
+ * @param branch the verdict on the default branch's newest measured commit, if there is one
+ * @param weekBefore its line count a week before that commit
  */
 public record ProjectDocument(
         String key,
@@ -15,4 +16,5 @@ public record ProjectDocument(
         @Nullable String codeHost,
         int openChanges,
         @Nullable VerdictSummary branch,
+        @Nullable CountDocument weekBefore,
         Instant createdAt) {}

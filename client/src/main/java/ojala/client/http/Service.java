@@ -13,6 +13,9 @@ import java.util.List;
 import java.util.Optional;
 import ojala.client.Failure;
 import ojala.wire.ChangePage;
+import ojala.wire.CommitPage;
+import ojala.wire.ComparisonDocument;
+import ojala.wire.FolderDocument;
 import ojala.wire.Json;
 import ojala.wire.Manifest;
 import ojala.wire.NewProject;
@@ -20,7 +23,9 @@ import ojala.wire.Problem;
 import ojala.wire.ProjectCreated;
 import ojala.wire.ProjectDocument;
 import ojala.wire.Receipt;
+import ojala.wire.Resolved;
 import ojala.wire.TokenDocument;
+import ojala.wire.TrendDocument;
 import ojala.wire.VerdictDocument;
 import tools.jackson.core.JacksonException;
 
@@ -83,6 +88,44 @@ public final class Service {
 
     public ChangePage change(String project, int number) {
         return call(get(at(project) + "/changes/" + number), ChangePage.class);
+    }
+
+    /** The newest measured commit that a name means; of the default branch if the name is empty. */
+    public String resolve(String project, String name) {
+        return call(get(at(project) + "/resolve?name=" + encoded(name)), Resolved.class)
+                .commit();
+    }
+
+    public CommitPage commit(String project, String commit) {
+        return call(get(at(project) + "/commits/" + encoded(commit)), CommitPage.class);
+    }
+
+    /** A folder of a commit; the root if the path is empty. */
+    public FolderDocument folder(String project, String commit, String path) {
+        return call(
+                get(at(project) + "/commits/" + encoded(commit) + "/folder?path=" + encoded(path)),
+                FolderDocument.class);
+    }
+
+    /** All files below a folder of a commit. */
+    public FolderDocument files(String project, String commit, String path) {
+        return call(
+                get(at(project) + "/commits/" + encoded(commit) + "/files?path=" + encoded(path)),
+                FolderDocument.class);
+    }
+
+    public ComparisonDocument compare(String project, String from, String to) {
+        return call(
+                get(at(project) + "/compare?from=" + encoded(from) + "&to=" + encoded(to)), ComparisonDocument.class);
+    }
+
+    /** The trend of a branch; the default branch and the whole where nothing is named. */
+    public TrendDocument trend(String project, Optional<String> branch, Optional<String> area, String count, int most) {
+        return call(
+                get(at(project) + "/trend?count=" + encoded(count) + "&most=" + most
+                        + branch.map(name -> "&branch=" + encoded(name)).orElse("")
+                        + area.map(name -> "&area=" + encoded(name)).orElse("")),
+                TrendDocument.class);
     }
 
     private static String at(String project) {

@@ -78,6 +78,11 @@ public final class View {
         return standing.getOrDefault(path, Standing.OUTSIDE);
     }
 
+    /** The files whose path begins so, with their standing; those outside the view are not among them. */
+    public SortedMap<String, Standing> below(String prefix) {
+        return Collections.unmodifiableSortedMap(standing.subMap(prefix, prefix + Character.MAX_VALUE));
+    }
+
     /** Why a file is left out; empty unless it is excluded. */
     public Optional<String> excludedBecause(String path) {
         return Optional.ofNullable(excluded.get(path));

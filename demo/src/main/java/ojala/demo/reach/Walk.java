@@ -14,7 +14,7 @@ import ojala.demo.program.Statement.Kind;
  * the same tests always give the same walk.
  */
 final class Walk {
-    private static final double LEFT_BY_EACH_CALL = 0.5;
+    private static final double LEFT_BY_EACH_CALL = 0.7;
     private static final long ROUNDS = 4;
 
     private final Program program;

@@ -29,6 +29,16 @@ interface PullRequestMapper {
             "select number, title, source, target, head, state, updated_at from pull_request where project_id = #{projectId} and number = #{number}")
     Optional<PullRequest> find(@Param("projectId") long projectId, @Param("number") int number);
 
+    @Select("""
+            select number, title, source, target, head, state, updated_at from pull_request
+            where project_id = #{projectId} and (number::text = #{text} or lower(title) like #{within} or lower(source) like #{within})
+            order by (state = 'open') desc, number desc limit #{most}""")
+    List<PullRequest> search(
+            @Param("projectId") long projectId,
+            @Param("text") String text,
+            @Param("within") String within,
+            @Param("most") int most);
+
     @Select("select count(*) from pull_request where project_id = #{projectId} and state = 'open'")
     int countOpen(long projectId);
 }

@@ -27,6 +27,12 @@ public class PullRequests {
         return rows.countOpen(project.id());
     }
 
+    /** Those with that number, or with the text in their title or branch; open ones first. */
+    public List<PullRequest> search(Project project, String text, int most) {
+        String escaped = text.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_");
+        return rows.search(project.id(), text, "%" + escaped + "%", most);
+    }
+
     List<PullRequest> all(Project project) {
         return rows.all(project.id());
     }

@@ -8,6 +8,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import ojala.core.change.FileChange;
 import ojala.core.doubt.Doubt;
@@ -15,6 +17,7 @@ import ojala.core.judge.Case;
 import ojala.core.judge.Judge;
 import ojala.core.judge.Judgement;
 import ojala.core.judge.Outcome;
+import ojala.core.model.Counts;
 import ojala.core.settings.Settings;
 import ojala.core.tally.Tally;
 import ojala.core.view.ChangeView;
@@ -28,9 +31,11 @@ import ojala.server.ServiceSettings;
 import ojala.server.delivery.Delivery;
 import ojala.server.project.Project;
 import ojala.server.store.Objects;
+import ojala.server.trend.TrendEntry;
 import ojala.wire.ChangeDocument;
 import ojala.wire.ComparedDocument;
 import ojala.wire.Documents;
+import ojala.wire.DoubtDocument;
 import ojala.wire.Headline;
 import ojala.wire.Json;
 import ojala.wire.SettingsDocument;
@@ -129,7 +134,26 @@ class HeadJudgement {
                     facts.headFaults());
             Judgement judgement = Judge.judge(facing);
             VerdictDocument document = document(facing, judgement, base.document());
-            return new JudgedHead(document, inputs.target().push(), tally.root(), suitesSoFar.nextDeadline());
+            return new JudgedHead(
+                    document,
+                    inputs.target().push(),
+                    tally.root(),
+                    trend(inForce, facts.head(), document),
+                    suitesSoFar.nextDeadline());
+        }
+
+        private Optional<TrendEntry> trend(Settings inForce, View view, VerdictDocument document) {
+            if (!inputs.target().push() || view.measured().isEmpty()) {
+                return Optional.empty();
+            }
+            SortedMap<String, Counts> counts = new TreeMap<>();
+            counts.put(TrendEntry.WHOLE, view.whole());
+            inForce.areas().forEach(area -> counts.put(area.name(), view.within(area.paths())));
+            List<String> doubts = document.doubts().stream()
+                    .map(DoubtDocument::kind)
+                    .distinct()
+                    .toList();
+            return Optional.of(new TrendEntry(head, document.verdict(), doubts, counts));
         }
 
         private List<Doubt> endedExclusions(Settings inForce) {
@@ -229,7 +253,7 @@ class HeadJudgement {
                 List.of(),
                 inputs.now(),
                 page(project, inputs));
-        return new JudgedHead(document, inputs.target().push(), tally.root(), Optional.empty());
+        return new JudgedHead(document, inputs.target().push(), tally.root(), Optional.empty(), Optional.empty());
     }
 
     private String page(Project project, Inputs inputs) {

@@ -6,6 +6,7 @@ import java.util.Objects;
 import java.util.Optional;
 import ojala.server.host.Outbox;
 import ojala.server.project.Project;
+import ojala.server.trend.Trends;
 import ojala.wire.CountDocument;
 import ojala.wire.Json;
 import ojala.wire.VerdictDocument;
@@ -19,6 +20,7 @@ class VerdictStore {
     private final JudgeRequestMapper requestRows;
     private final JudgeRequests requests;
     private final Outbox outbox;
+    private final Trends trends;
     private final MeterRegistry meters;
 
     VerdictStore(
@@ -26,7 +28,9 @@ class VerdictStore {
             JudgeRequestMapper requestRows,
             JudgeRequests requests,
             Outbox outbox,
+            Trends trends,
             MeterRegistry meters) {
+        this.trends = trends;
         this.meters = meters;
         this.rows = rows;
         this.requestRows = requestRows;
@@ -47,7 +51,10 @@ class VerdictStore {
             return;
         }
         requestRows.judged(project.id(), head, answered);
-        judged.forEach(one -> keep(project, one));
+        judged.forEach(one -> {
+            keep(project, one);
+            one.trend().ifPresent(entry -> trends.keep(project, entry));
+        });
         judged.stream()
                 .flatMap(one -> one.again().stream())
                 .min(java.util.Comparator.naturalOrder())

@@ -1,12 +1,15 @@
 package ojala.server.project;
 
 import java.util.List;
+import java.util.Optional;
 import ojala.server.access.Tokens;
 import ojala.server.change.PullRequests;
 import ojala.server.judge.Verdicts;
+import ojala.server.trend.Trends;
 import ojala.wire.NewProject;
 import ojala.wire.ProjectCreated;
 import ojala.wire.ProjectDocument;
+import ojala.wire.VerdictSummary;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,9 +27,11 @@ class ProjectController {
     private final Projects projects;
     private final PullRequests pullRequests;
     private final Verdicts verdicts;
+    private final Trends trends;
     private final Tokens tokens;
 
-    ProjectController(Projects projects, PullRequests pullRequests, Verdicts verdicts, Tokens tokens) {
+    ProjectController(Projects projects, PullRequests pullRequests, Verdicts verdicts, Trends trends, Tokens tokens) {
+        this.trends = trends;
         this.projects = projects;
         this.pullRequests = pullRequests;
         this.verdicts = verdicts;
@@ -52,13 +57,18 @@ class ProjectController {
     }
 
     private ProjectDocument document(Project project) {
+        Optional<VerdictSummary> branch = trends.newestMeasured(project, project.defaultBranch())
+                .flatMap(head -> verdicts.summary(project, head, project.defaultBranch()))
+                .or(() -> verdicts.newestOfTarget(project, project.defaultBranch()));
         return new ProjectDocument(
                 project.key(),
                 project.repository(),
                 project.defaultBranch(),
                 project.codeHostUrl(),
                 pullRequests.countOpen(project),
-                verdicts.newestOfTarget(project, project.defaultBranch()).orElse(null),
+                branch.orElse(null),
+                branch.flatMap(newest -> trends.weekBefore(project, project.defaultBranch(), newest.head()))
+                        .orElse(null),
                 project.createdAt());
     }
 }

@@ -1,2 +1,0 @@
-@@ 2-
-"""The tides of Puerto Candela."""

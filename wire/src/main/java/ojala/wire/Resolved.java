@@ -1,0 +1,4 @@
+package ojala.wire;
+
+/** The newest measured commit that a name means. */
+public record Resolved(String name, String commit) {}
