@@ -14,6 +14,8 @@ import { NoSuchPage } from './parts/NoSuchPage'
 import { system } from './theme/system'
 
 const ProjectsPage = lazy(() => import('./pages/projects/ProjectsPage').then((m) => ({ default: m.ProjectsPage })))
+const NowPage = lazy(() => import('./pages/now/NowPage').then((m) => ({ default: m.NowPage })))
+const CommitPage = lazy(() => import('./pages/commit/CommitPage').then((m) => ({ default: m.CommitPage })))
 const ChangesPage = lazy(() => import('./pages/changes/ChangesPage').then((m) => ({ default: m.ChangesPage })))
 const ChangePage = lazy(() => import('./pages/change/ChangePage').then((m) => ({ default: m.ChangePage })))
 const SourcePage = lazy(() => import('./pages/source/SourcePage').then((m) => ({ default: m.SourcePage })))
@@ -24,9 +26,10 @@ const router = createBrowserRouter([
     element: <Frame />,
     children: [
       { path: '/', element: <ProjectsPage /> },
-      { path: '/:project', element: <ChangesPage /> },
+      { path: '/:project', element: <NowPage /> },
       { path: '/:project/changes', element: <ChangesPage /> },
       { path: '/:project/changes/:number', element: <ChangePage /> },
+      { path: '/:project/commits/:commit', element: <CommitPage /> },
       { path: '/:project/commits/:commit/files/*', element: <SourcePage /> },
       { path: '*', element: <NoSuchPage /> },
     ],

@@ -44,6 +44,23 @@ export const api = {
   changes: (key: string) => data(client.GET('/api/v1/projects/{key}/changes', { params: { path: { key } } })),
   change: (key: string, number: number) =>
     data(client.GET('/api/v1/projects/{key}/changes/{number}', { params: { path: { key, number } } })),
+  project: (key: string) => data(client.GET('/api/v1/projects/{key}', { params: { path: { key } } })),
+  trend: (key: string, count: string, area: string | undefined) =>
+    data(
+      client.GET('/api/v1/projects/{key}/trend', {
+        params: { path: { key }, query: { count, ...(area ? { area } : {}) } },
+      }),
+    ),
+  commit: (key: string, commit: string) =>
+    data(client.GET('/api/v1/projects/{key}/commits/{commit}', { params: { path: { key, commit } } })),
+  folder: (key: string, commit: string, path: string, since: string | undefined) =>
+    data(
+      client.GET('/api/v1/projects/{key}/commits/{commit}/folder', {
+        params: { path: { key, commit }, query: { path, ...(since ? { since } : {}) } },
+      }),
+    ),
+  search: (key: string, text: string) =>
+    data(client.GET('/api/v1/projects/{key}/search', { params: { path: { key }, query: { text } } })),
   source: (key: string, commit: string, path: string, since: string | undefined) =>
     data(
       client.GET('/api/v1/projects/{key}/commits/{commit}/source', {

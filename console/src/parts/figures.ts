@@ -18,6 +18,23 @@ export function ratio({ covered, total }: Count): string {
   return `${covered.toLocaleString('en')} / ${total.toLocaleString('en')}`
 }
 
+/** How many percentage points one share lies above another: `+0.31`; empty where one of them is none. */
+export function points(before: Count | undefined, after: Count | undefined): string {
+  if (!before || !after || before.total === 0 || after.total === 0) {
+    return ''
+  }
+  const difference = BigInt(after.covered) * BigInt(before.total) - BigInt(before.covered) * BigInt(after.total)
+  const size = difference < 0n ? -difference : difference
+  const cut = (size * 10000n) / (BigInt(before.total) * BigInt(after.total))
+  const sign = difference > 0n ? '+' : difference < 0n ? '−' : ''
+  return `${sign}${String(cut / 100n)}.${String(cut % 100n).padStart(2, '0')}`
+}
+
+/** `22 Nov 2026`, in the port's own calendar: the day of the instant in UTC. */
+export function day(instant: string): string {
+  return new Date(instant).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
+}
+
 /** The lines of `1-3,7`. */
 export function linesOf(text: string): Set<number> {
   const lines = new Set<number>()

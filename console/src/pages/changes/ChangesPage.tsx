@@ -1,46 +1,34 @@
 import { Box, Heading, Text } from '@chakra-ui/react'
 import { useRef } from 'react'
 import { useVirtualizer } from '@tanstack/react-virtual'
-import { useParams, useSearchParams } from 'react-router'
+import { useParams } from 'react-router'
 import { type Schemas, api } from '../../api/client'
 import { useLoaded } from '../../api/useLoaded'
+import { Choice } from '../../parts/Choice'
 import { Code } from '../../parts/Figure'
 import { Show } from '../../parts/Show'
 import { TextLink } from '../../parts/TextLink'
 import { VerdictMark } from '../../parts/VerdictMark'
 import { ago } from '../../parts/figures'
+import { paths } from '../../parts/paths'
+import { useChoice } from '../../parts/useChoice'
 
 type Change = Schemas['ChangeSummary']
+
+const states = ['open', 'merged', 'closed'].map((value) => ({ value, text: value }))
 
 /** Which pull requests are held up, and by what. */
 export function ChangesPage() {
   const { project = '' } = useParams()
-  const [query, setQuery] = useSearchParams()
-  const state = query.get('state') ?? 'open'
+  const [state, setState] = useChoice('state', 'open')
   const changes = useLoaded(['changes', project], () => api.changes(project), 5)
   return (
     <>
       <Heading as="h1" fontSize="21px" marginBottom="12px">
         Changes
       </Heading>
-      <Box role="group" aria-label="Which changes" display="flex" gap="18px" marginBottom="12px">
-        {['open', 'merged', 'closed'].map((one) => (
-          <Box
-            as="button"
-            key={one}
-            onClick={() => {
-              setQuery({ state: one })
-            }}
-            aria-pressed={state === one}
-            color={state === one ? 'ink' : 'inkSoft'}
-            fontWeight={state === one ? '600' : '400'}
-            borderBottomWidth="2px"
-            borderColor={state === one ? 'marigold' : 'transparent'}
-            cursor="pointer"
-          >
-            {one}
-          </Box>
-        ))}
+      <Box marginBottom="12px">
+        <Choice label="Which changes" options={states} chosen={state} choose={setState} />
       </Box>
       <Show of={changes}>{(all) => <ChangeList project={project} changes={all.filter((one) => one.state === state)} />}</Show>
     </>
@@ -91,7 +79,7 @@ function ChangeRow({ project, change, top, height }: { project: string; change: 
       <VerdictMark verdict={change.verdict?.verdict ?? 'waiting'} size={22} />
       <Box minWidth="0">
         <Box truncate>
-          <TextLink to={`/${project}/changes/${String(change.number)}`} fontWeight="600">
+          <TextLink to={paths.change(project, change.number)} fontWeight="600">
             #{change.number} {change.title}
           </TextLink>
         </Box>

@@ -3,11 +3,13 @@ import { type Schemas, api } from '../../api/client'
 import { useLoaded } from '../../api/useLoaded'
 import { Bar } from '../../parts/Bar'
 import { Figure } from '../../parts/Figure'
+import { Points } from '../../parts/Points'
 import { Show } from '../../parts/Show'
 import { Cell, Head, Row, Table } from '../../parts/Table'
 import { TextLink } from '../../parts/TextLink'
 import { VerdictMark } from '../../parts/VerdictMark'
 import { ago, percent, ratio } from '../../parts/figures'
+import { paths } from '../../parts/paths'
 import { FirstProject } from './FirstProject'
 
 type Project = Schemas['ProjectDocument']
@@ -36,6 +38,7 @@ function ProjectTable({ projects }: { projects: Project[] }) {
           <Head>Project</Head>
           <Head width="30%">Lines on its default branch</Head>
           <Head textAlign="right">covered / all</Head>
+          <Head textAlign="right">7 days</Head>
           <Head textAlign="right">Open changes</Head>
         </tr>
       </thead>
@@ -54,7 +57,7 @@ function ProjectRow({ project }: { project: Project }) {
     <Row>
       <Cell>{project.branch ? <VerdictMark verdict={project.branch.verdict} size={19} /> : null}</Cell>
       <Cell>
-        <TextLink to={`/${project.key}/changes`} fontWeight="600">
+        <TextLink to={paths.now(project.key)} fontWeight="600">
           {project.key}
         </TextLink>
         <Text color="inkFaint" fontSize="12.5px">
@@ -71,6 +74,9 @@ function ProjectRow({ project }: { project: Project }) {
         ) : (
           <Figure color="inkFaint">–</Figure>
         )}
+      </Cell>
+      <Cell textAlign="right">
+        <Points before={project.weekBefore} after={lines} />
       </Cell>
       <Cell textAlign="right">
         <Figure>{project.openChanges}</Figure>

@@ -10,6 +10,7 @@ export function Functions({ functions }: { functions: Schemas['FunctionDocument'
         <tr>
           <Head>Function</Head>
           <Head textAlign="right">line</Head>
+          <Head textAlign="right">complexity</Head>
           <Head textAlign="right">a test reaches it</Head>
         </tr>
       </thead>
@@ -21,6 +22,9 @@ export function Functions({ functions }: { functions: Schemas['FunctionDocument'
             </Cell>
             <Cell textAlign="right">
               <Figure>{one.line}</Figure>
+            </Cell>
+            <Cell textAlign="right">
+              <Figure>{one.complexity ?? '–'}</Figure>
             </Cell>
             <Cell textAlign="right">{one.covered ? 'yes' : 'no'}</Cell>
           </Row>

@@ -6,7 +6,9 @@ import { Code } from '../../parts/Figure'
 import { Section } from '../../parts/Section'
 import { Show } from '../../parts/Show'
 import { SourceText } from '../../parts/SourceText'
-import { Counts } from './Counts'
+import { TextLink } from '../../parts/TextLink'
+import { Counts } from '../../parts/Counts'
+import { paths } from '../../parts/paths'
 import { Functions } from './Functions'
 import { Legend } from './Legend'
 import { SuiteChoice } from './SuiteChoice'
@@ -24,7 +26,10 @@ export function SourcePage() {
   return (
     <>
       <Text color="inkSoft">
-        {project} &nbsp;›&nbsp; <Code>{commit.slice(0, 7)}</Code> &nbsp;›&nbsp; {folder}
+        <TextLink to={paths.commit(project, commit)}>
+          <Code>{commit.slice(0, 8)}</Code>
+        </TextLink>{' '}
+        &nbsp;›&nbsp; <TextLink to={paths.commit(project, commit, folder.slice(0, -1))}>{folder}</TextLink>
       </Text>
       <Heading as="h1" fontSize="21px">
         {path.slice(folder.length)}

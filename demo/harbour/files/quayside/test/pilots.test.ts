@@ -17,11 +17,3 @@ test('shares the work', () => {
   assert.equal(roster([amaia, unai], [{ ship, arrives: 600, leaves: 900 }]).size, 1)
   assert.equal(roster([], [{ ship, arrives: 600, leaves: 900 }]).size, 0)
 })
-@@ roster
-
-test('imports a roster', async () => {
-  const { importRoster } = await import('../src/pilots.ts')
-  assert.equal(importRoster('Amaia;360;1080;200').length, 1)
-  assert.equal(importRoster('').length, 0)
-  assert.equal(importRoster('Amaia').length, 0)
-})

@@ -111,6 +111,7 @@ public final class Demo implements Callable<Integer> {
         progress.step("Sending the reports of CI with the real client");
         send(progress, history, files, tree, token, stages);
 
+        tree.checkOutMain();
         progress.step("Waiting for the verdicts");
         List<VerdictDocument> verdicts = verdicts(history, tree, token);
         progress.done(verdicts.size() + " pull requests are judged");
@@ -216,7 +217,7 @@ public final class Demo implements Callable<Integer> {
         List<VerdictDocument> verdicts = new ArrayList<>();
         Instant end = Instant.now().plus(VERDICTS_WITHIN);
         for (History.Change change : history.changes()) {
-            String head = tree.checkOut(history.stage(change));
+            String head = tree.commit(history.stage(change));
             Optional<VerdictDocument> judged = judged(api, head);
             while (judged.isEmpty()) {
                 if (Instant.now().isAfter(end)) {

@@ -22,9 +22,24 @@ import ojala.core.view.ChangedSource;
  */
 public record Headline(String sentence, String advice) {
 
-    public static Headline of(Judgement judgement, ChangeView change, List<Awaited> awaited, List<Doubt> doubts) {
+    /** What is judged, and how its outcome is said. */
+    public enum Subject {
+        PULL_REQUEST("May be merged", "May not be merged"),
+        PUSH("The gate holds", "The gate does not hold");
+
+        private final String good;
+        private final String bad;
+
+        Subject(String good, String bad) {
+            this.good = good;
+            this.bad = bad;
+        }
+    }
+
+    public static Headline of(
+            Subject subject, Judgement judgement, ChangeView change, List<Awaited> awaited, List<Doubt> doubts) {
         return switch (judgement.outcome()) {
-            case FAIL -> failed(judgement, change);
+            case FAIL -> failed(subject, judgement, change);
             case WAITING ->
                 new Headline(
                         "Waiting for "
@@ -36,7 +51,7 @@ public record Headline(String sentence, String advice) {
             case UNDECIDED -> undecided(doubts);
             case WARN ->
                 new Headline(
-                        "May be merged, with a warning: "
+                        subject.good + ", with a warning: "
                                 + first(judgement, Outcome.WARN)
                                         .map(Headline::claim)
                                         .orElse("") + ".",
@@ -45,7 +60,7 @@ public record Headline(String sentence, String advice) {
                 new Headline(
                         "Not judged in full: what is missing is not known here.",
                         "The rules marked not-judged say what they need.");
-            default -> passed(judgement, change);
+            default -> passed(subject, judgement, change);
         };
     }
 
@@ -57,7 +72,7 @@ public record Headline(String sentence, String advice) {
                 .orElseGet(() -> new Headline("Undecided: the measurement can't be trusted.", ""));
     }
 
-    private static Headline failed(Judgement judgement, ChangeView change) {
+    private static Headline failed(Subject subject, Judgement judgement, ChangeView change) {
         RuleResult rule = first(judgement, Outcome.FAIL).orElseThrow();
         long others = judgement.rules().stream()
                         .filter(r -> r.outcome() == Outcome.FAIL)
@@ -66,7 +81,7 @@ public record Headline(String sentence, String advice) {
         String also = others == 0
                 ? ""
                 : " " + others + (others == 1 ? " other rule fails" : " other rules fail") + " as well.";
-        return new Headline("May not be merged: " + claim(rule) + ".", advice(rule, change) + also);
+        return new Headline(subject.bad + ": " + claim(rule) + ".", advice(rule, change) + also);
     }
 
     private static String advice(RuleResult rule, ChangeView change) {
@@ -89,17 +104,17 @@ public record Headline(String sentence, String advice) {
                 : "Short by " + shortfall + ".";
     }
 
-    private static Headline passed(Judgement judgement, ChangeView change) {
+    private static Headline passed(Subject subject, Judgement judgement, ChangeView change) {
         if (judgement.rules().isEmpty()) {
             return new Headline(
-                    "May be merged: no gate yet.",
+                    subject.good + ": no gate yet.",
                     "Add a gate to ojala.yaml on the target branch to have changes judged.");
         }
         boolean nothing = change.measured().stream()
                 .allMatch(
                         source -> source.covered().isEmpty() && source.missed().isEmpty());
         return new Headline(
-                nothing ? "May be merged: nothing in the change to measure." : "May be merged: every rule holds.", "");
+                subject.good + (nothing ? ": nothing in the change to measure." : ": every rule holds."), "");
     }
 
     private static Optional<RuleResult> first(Judgement judgement, Outcome outcome) {

@@ -33,6 +33,11 @@ final class Figures {
         return Points.between(before, after);
     }
 
+    /** A text, shortened at its end to a width. */
+    static String cut(String text, int width) {
+        return text.length() <= width ? text : text.substring(0, width - 1) + "…";
+    }
+
     /** Line ranges, shortened at their end to a width: {@code 12-16,20 and 14 more}. */
     static String ranges(String ranges, int width) {
         if (ranges.length() <= width) {

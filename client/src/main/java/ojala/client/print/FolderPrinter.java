@@ -80,12 +80,15 @@ public final class FolderPrinter {
             return Figures.ranges(entry.missed(), MISSED_WIDTH);
         }
         if (entry.because() != null) {
-            return "excluded: " + entry.because();
+            return Figures.cut("excluded: " + entry.because(), MISSED_WIDTH);
         }
         if ("unmeasured".equals(entry.standing())) {
             return "no report mentions it";
         }
-        return entry.unmeasured() > 0 ? files(entry.unmeasured()) + " in no report" : "";
+        if (entry.unmeasured() > 0) {
+            return files(entry.unmeasured()) + " in no report";
+        }
+        return entry.excluded() > 0 ? files(entry.excluded()) + " excluded" : "";
     }
 
     private static String files(int howMany) {

@@ -158,7 +158,8 @@ public final class LocalJudgement {
             Case facing, CommitInfo mergeBase, SettingsInForce settings, LocalDate today, boolean baseKnown) {
         Judgement judged = Judge.judge(facing);
         Judgement judgement = new Judgement(judged.outcomeOfRules(), judged.rules());
-        Headline headline = Headline.of(judgement, facing.change(), facing.awaited(), facing.doubts());
+        Headline headline = Headline.of(
+                Headline.Subject.PULL_REQUEST, judgement, facing.change(), facing.awaited(), facing.doubts());
         List<String> notes = new ArrayList<>();
         facing.awaited().forEach(one -> notes.add("suite " + one.suite() + " is not among these reports"));
         if (!baseKnown) {

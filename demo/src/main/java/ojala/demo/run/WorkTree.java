@@ -67,10 +67,19 @@ public final class WorkTree {
         return "stage-" + stage.name();
     }
 
-    /** Checks a stage out, and gives its commit's id. */
-    public String checkOut(Stage stage) {
+    /** The id of a stage's commit. */
+    public String commit(Stage stage) {
+        return git("rev-parse", tag(stage) + "^{commit}").strip();
+    }
+
+    /** Checks a stage out. */
+    public void checkOut(Stage stage) {
         git("checkout", "-q", "--detach", tag(stage));
-        return git("rev-parse", "HEAD").strip();
+    }
+
+    /** Checks the main line out, as a person would leave it. */
+    public void checkOutMain() {
+        git("checkout", "-q", "main");
     }
 
     /** Pushes all branches. */

@@ -169,7 +169,8 @@ class HeadJudgement {
         }
 
         private VerdictDocument document(Case facing, Judgement judgement, ComparedDocument compared) {
-            Headline headline = Headline.of(judgement, facing.change(), facing.awaited(), facing.doubts());
+            Headline headline =
+                    Headline.of(subject(inputs), judgement, facing.change(), facing.awaited(), facing.doubts());
             return new VerdictDocument(
                     1,
                     judgement.outcome().word(),
@@ -230,8 +231,12 @@ class HeadJudgement {
         boolean unread = inputs.current().stream().anyMatch(delivery -> !delivery.read());
         SuitesSoFar suites = SuitesSoFar.of(Settings.NONE, inputs.current(), inputs.firstHeard(), inputs.now());
         Outcome outcome = unread ? Outcome.WAITING : Outcome.UNDECIDED;
-        Headline headline =
-                Headline.of(new Judgement(outcome, List.of()), new ChangeView(List.of()), suites.awaited(), doubts);
+        Headline headline = Headline.of(
+                subject(inputs),
+                new Judgement(outcome, List.of()),
+                new ChangeView(List.of()),
+                suites.awaited(),
+                doubts);
         VerdictDocument document = new VerdictDocument(
                 1,
                 outcome.word(),
@@ -256,9 +261,13 @@ class HeadJudgement {
         return new JudgedHead(document, inputs.target().push(), tally.root(), Optional.empty(), Optional.empty());
     }
 
+    private static Headline.Subject subject(Inputs inputs) {
+        return inputs.target().push() ? Headline.Subject.PUSH : Headline.Subject.PULL_REQUEST;
+    }
+
     private String page(Project project, Inputs inputs) {
         Integer number = inputs.target().pullRequest();
         String at = service.page() + "/" + project.key();
-        return number == null || number == 0 ? at + "/changes" : at + "/changes/" + number;
+        return number == null || number == 0 ? at + "/commits/" + inputs.head() : at + "/changes/" + number;
     }
 }

@@ -1,9 +1,9 @@
 import { Box, Text } from '@chakra-ui/react'
-import type { Schemas } from '../../api/client'
-import { Figure } from '../../parts/Figure'
-import { percent, ratio } from '../../parts/figures'
+import type { Schemas } from '../api/client'
+import { Figure } from './Figure'
+import { percent, ratio } from './figures'
 
-/** What was counted in this file; covered / all beside each percentage. */
+/** What was counted; covered / all beside each percentage. */
 export function Counts({ counts }: { counts: Record<string, Schemas['CountDocument']> }) {
   return (
     <Box display="flex" flexWrap="wrap" gap="8px 34px">

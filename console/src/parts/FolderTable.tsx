@@ -1,0 +1,183 @@
+import { Box, Text } from '@chakra-ui/react'
+import { useVirtualizer } from '@tanstack/react-virtual'
+import { useRef } from 'react'
+import type { Schemas } from '../api/client'
+import { Bar } from './Bar'
+import { Choice } from './Choice'
+import { Points } from './Points'
+import { Percent, Ratio } from './Share'
+import { TextLink } from './TextLink'
+import { useChoice } from './useChoice'
+import { paths } from './paths'
+
+type Entry = Schemas['FolderEntry']
+type Folder = Schemas['FolderDocument']
+
+const ROW = 34
+const MOST_ROWS = 16
+
+/** A folder's folders and files with the counts that exist; of any length. */
+export function FolderTable({ project, folder, compared }: { project: string; folder: Folder; compared: string | undefined }) {
+  const [sort, chooseSort] = useChoice('sort', 'name')
+  const scroller = useRef<HTMLDivElement>(null)
+  const entries = sorted(folder.entries, sort)
+  const rows = useVirtualizer({
+    count: entries.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => ROW,
+    overscan: 12,
+  })
+  const columns = {
+    base: 'minmax(0, 1fr) 76px',
+    md: `minmax(0, 3fr) minmax(90px, 2fr) 76px 108px 76px 76px${compared === undefined ? ' minmax(0, 2fr)' : ' 76px'}`,
+  }
+  return (
+    <Box role="table" aria-label="Folders and files" aria-rowcount={entries.length + 1}>
+      <Box role="rowgroup">
+        <Box role="row" display="grid" gridTemplateColumns={columns} gap="0 14px" color="inkSoft" fontSize="12.5px" paddingBottom="4px">
+          <span role="columnheader">Name</span>
+          <Box as="span" role="columnheader" hideBelow="md">
+            Lines
+          </Box>
+          <Right>%</Right>
+          <Right wide>covered / all</Right>
+          <Right wide>branches</Right>
+          <Right wide>functions</Right>
+          {compared === undefined ? (
+            <Box as="span" role="columnheader" hideBelow="md">
+              missed lines
+            </Box>
+          ) : (
+            <Right wide>{compared}</Right>
+          )}
+        </Box>
+      </Box>
+      <Box
+        ref={scroller}
+        role="rowgroup"
+        tabIndex={entries.length > MOST_ROWS ? 0 : undefined}
+        maxHeight={`${String(MOST_ROWS * ROW)}px`}
+        overflowY="auto"
+        borderTopWidth="1px"
+        borderColor="ruleStrong"
+      >
+        <Box role="presentation" position="relative" height={`${String(rows.getTotalSize())}px`}>
+          {rows.getVirtualItems().map((item) => {
+            const entry = entries[item.index]
+            return entry ? (
+              <Box
+                role="row"
+                key={entry.path}
+                position="absolute"
+                left="0"
+                right="0"
+                height={`${String(ROW)}px`}
+                transform={`translateY(${String(item.start)}px)`}
+                display="grid"
+                gridTemplateColumns={columns}
+                alignItems="center"
+                gap="0 14px"
+                borderBottomWidth="1px"
+                borderColor="rule"
+                _hover={{ bg: 'sunk' }}
+              >
+                <EntryCells project={project} commit={folder.commit} entry={entry} compared={compared} />
+              </Box>
+            ) : null
+          })}
+        </Box>
+      </Box>
+      {entries.length > 3 ? (
+        <Box role="presentation" marginTop="8px" color="inkSoft">
+          <Choice
+            label="Order"
+            options={[
+              { value: 'name', text: 'by name' },
+              { value: 'missed', text: 'most missed first' },
+              { value: 'share', text: 'least covered first' },
+            ]}
+            chosen={sort}
+            choose={chooseSort}
+          />
+        </Box>
+      ) : null}
+    </Box>
+  )
+}
+
+function EntryCells({ project, commit, entry, compared }: { project: string; commit: string; entry: Entry; compared: string | undefined }) {
+  const lines = entry.counts['lines']
+  const to = entry.kind === 'folder' ? paths.commit(project, commit, entry.path) : paths.source(project, commit, entry.path)
+  return (
+    <>
+      <Box role="cell" truncate>
+        <TextLink to={to}>{entry.kind === 'folder' ? `${entry.name}/` : entry.name}</TextLink>
+        <Text as="span" color="inkFaint" fontSize="12.5px">
+          {remark(entry)}
+        </Text>
+      </Box>
+      <Box role="cell" hideBelow="md">
+        {lines ? <Bar covered={lines.covered} total={lines.total} /> : null}
+      </Box>
+      <Box role="cell" textAlign="right">
+        <Percent count={lines} />
+      </Box>
+      <Box role="cell" textAlign="right" hideBelow="md">
+        <Ratio count={lines} />
+      </Box>
+      <Box role="cell" textAlign="right" hideBelow="md">
+        <Percent count={entry.counts['branches']} />
+      </Box>
+      <Box role="cell" textAlign="right" hideBelow="md">
+        <Percent count={entry.counts['functions']} />
+      </Box>
+      {compared === undefined ? (
+        <Box role="cell" hideBelow="md" truncate fontFamily="mono" fontSize="12.5px" title={entry.missed}>
+          {entry.missed?.replaceAll(',', ', ')}
+        </Box>
+      ) : (
+        <Box role="cell" textAlign="right" hideBelow="md">
+          <Points before={entry.before?.['lines']} after={lines} />
+        </Box>
+      )}
+    </>
+  )
+}
+
+function remark(entry: Entry): string {
+  if (entry.standing === 'excluded') {
+    return ` excluded: ${entry.because ?? ''}`
+  }
+  if (entry.standing === 'unmeasured') {
+    return ' in no report'
+  }
+  const parts = [
+    entry.kind === 'folder' && entry.unmeasured > 0 ? `${String(entry.unmeasured)} in no report` : '',
+    entry.kind === 'folder' && entry.excluded > 0 ? `${String(entry.excluded)} excluded` : '',
+  ].filter((part) => part !== '')
+  return parts.length > 0 ? ` ${parts.join(', ')}` : ''
+}
+
+function sorted(entries: Entry[], by: string): Entry[] {
+  const missed = (entry: Entry) => (entry.counts['lines']?.total ?? 0) - (entry.counts['lines']?.covered ?? 0)
+  const share = (entry: Entry) => {
+    const lines = entry.counts['lines']
+    return lines && lines.total > 0 ? lines.covered / lines.total : 2
+  }
+  switch (by) {
+    case 'missed':
+      return [...entries].sort((a, b) => missed(b) - missed(a))
+    case 'share':
+      return [...entries].sort((a, b) => share(a) - share(b))
+    default:
+      return entries
+  }
+}
+
+function Right({ children, wide = false }: { children: string; wide?: boolean }) {
+  return (
+    <Box as="span" role="columnheader" textAlign="right" {...(wide ? { hideBelow: 'md' } : {})}>
+      {children}
+    </Box>
+  )
+}
