@@ -11,6 +11,7 @@ import { createBrowserRouter } from 'react-router'
 import { RouterProvider } from 'react-router/dom'
 import { Frame } from './parts/Frame'
 import { NoSuchPage } from './parts/NoSuchPage'
+import { PageFailed } from './parts/PageFailed'
 import { system } from './theme/system'
 
 const ProjectsPage = lazy(() => import('./pages/projects/ProjectsPage').then((m) => ({ default: m.ProjectsPage })))
@@ -24,6 +25,7 @@ const SourcePage = lazy(() => import('./pages/source/SourcePage').then((m) => ({
 const router = createBrowserRouter([
   {
     element: <Frame />,
+    errorElement: <PageFailed />,
     children: [
       { path: '/', element: <ProjectsPage /> },
       { path: '/:project', element: <NowPage /> },

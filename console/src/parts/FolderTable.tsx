@@ -13,6 +13,12 @@ import { paths } from './paths'
 type Entry = Schemas['FolderEntry']
 type Folder = Schemas['FolderDocument']
 
+const orders = [
+  { value: 'name', text: 'by name' },
+  { value: 'missed', text: 'most missed first' },
+  { value: 'share', text: 'least covered first' },
+]
+
 const ROW = 34
 const MOST_ROWS = 16
 
@@ -32,7 +38,8 @@ export function FolderTable({ project, folder, compared }: { project: string; fo
     md: `minmax(0, 3fr) minmax(90px, 2fr) 76px 108px 76px 76px${compared === undefined ? ' minmax(0, 2fr)' : ' 76px'}`,
   }
   return (
-    <Box role="table" aria-label="Folders and files" aria-rowcount={entries.length + 1}>
+    <>
+      <Box role="table" aria-label="Folders and files" aria-rowcount={entries.length + 1}>
       <Box role="rowgroup">
         <Box role="row" display="grid" gridTemplateColumns={columns} gap="0 14px" color="inkSoft" fontSize="12.5px" paddingBottom="4px">
           <span role="columnheader">Name</span>
@@ -87,21 +94,13 @@ export function FolderTable({ project, folder, compared }: { project: string; fo
           })}
         </Box>
       </Box>
+      </Box>
       {entries.length > 3 ? (
-        <Box role="presentation" marginTop="8px" color="inkSoft">
-          <Choice
-            label="Order"
-            options={[
-              { value: 'name', text: 'by name' },
-              { value: 'missed', text: 'most missed first' },
-              { value: 'share', text: 'least covered first' },
-            ]}
-            chosen={sort}
-            choose={chooseSort}
-          />
+        <Box marginTop="8px">
+          <Choice label="Order" options={orders} chosen={sort} choose={chooseSort} />
         </Box>
       ) : null}
-    </Box>
+    </>
   )
 }
 
@@ -110,9 +109,11 @@ function EntryCells({ project, commit, entry, compared }: { project: string; com
   const to = entry.kind === 'folder' ? paths.commit(project, commit, entry.path) : paths.source(project, commit, entry.path)
   return (
     <>
-      <Box role="cell" truncate>
-        <TextLink to={to}>{entry.kind === 'folder' ? `${entry.name}/` : entry.name}</TextLink>
-        <Text as="span" color="inkFaint" fontSize="12.5px">
+      <Box role="cell" display="flex" gap="6px" alignItems="baseline" minWidth="0">
+        <TextLink to={to} truncate flexShrink={0} maxWidth="100%">
+          {entry.kind === 'folder' ? `${entry.name}/` : entry.name}
+        </TextLink>
+        <Text as="span" color="inkFaint" fontSize="12.5px" truncate>
           {remark(entry)}
         </Text>
       </Box>
@@ -146,16 +147,16 @@ function EntryCells({ project, commit, entry, compared }: { project: string; com
 
 function remark(entry: Entry): string {
   if (entry.standing === 'excluded') {
-    return ` excluded: ${entry.because ?? ''}`
+    return `excluded: ${entry.because ?? ''}`
   }
   if (entry.standing === 'unmeasured') {
-    return ' in no report'
+    return 'in no report'
   }
   const parts = [
     entry.kind === 'folder' && entry.unmeasured > 0 ? `${String(entry.unmeasured)} in no report` : '',
     entry.kind === 'folder' && entry.excluded > 0 ? `${String(entry.excluded)} excluded` : '',
   ].filter((part) => part !== '')
-  return parts.length > 0 ? ` ${parts.join(', ')}` : ''
+  return parts.join(', ')
 }
 
 function sorted(entries: Entry[], by: string): Entry[] {

@@ -7,6 +7,7 @@ import { Section } from '../../parts/Section'
 import { Show } from '../../parts/Show'
 import { TextLink } from '../../parts/TextLink'
 import { ago } from '../../parts/figures'
+import { paths } from '../../parts/paths'
 import { BareLines } from './BareLines'
 import { ChangedFiles } from './ChangedFiles'
 import { Doubts } from './Doubts'
@@ -35,11 +36,18 @@ function Loaded({ project, page }: { project: string; page: Page }) {
         {change.title}
       </Heading>
       <Text color="inkSoft">
-        <Code>{change.source}</Code> into <Code>{change.target}</Code> · head <Code>{change.head.slice(0, 7)}</Code>
+        <Code>{change.source}</Code> into <Code>{change.target}</Code> · head{' '}
+        <TextLink to={paths.commit(project, change.head)} textDecoration="underline">
+          <Code>{change.head.slice(0, 8)}</Code>
+        </TextLink>
         {verdict?.change.mergeBase ? (
           <>
             {' '}
-            · compared with <Code>{verdict.change.mergeBase.slice(0, 7)}</Code>, the merge base
+            · compared with{' '}
+            <TextLink to={paths.commit(project, verdict.change.mergeBase)} textDecoration="underline">
+              <Code>{verdict.change.mergeBase.slice(0, 8)}</Code>
+            </TextLink>
+            , the merge base
           </>
         ) : null}
         {verdict?.decidedAt ? ` · ${ago(verdict.decidedAt)}` : ''}

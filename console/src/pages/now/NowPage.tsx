@@ -31,7 +31,7 @@ function Measured({ project }: { project: Project }) {
         <>
           <Standing project={project} page={page} />
           <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 3fr) minmax(0, 2fr)' }} gap="0 44px">
-            <Box minHeight="316px">
+            <Box minHeight="374px">
               <Suspense>
                 <Trend project={project.key} branch={project.defaultBranch} />
               </Suspense>

@@ -18,6 +18,7 @@ const sentences: Record<string, string> = {
 export function Standing({ project, page }: { project: Schemas['ProjectDocument']; page: Schemas['CommitPage'] }) {
   const verdict = project.branch?.verdict ?? 'waiting'
   const lines = page.counts['lines']
+  const covered = lines ? `${percent(lines)} of lines are covered` : 'Nothing is measured'
   const moved = points(project.weekBefore, lines)
   return (
     <Box
@@ -32,8 +33,7 @@ export function Standing({ project, page }: { project: Schemas['ProjectDocument'
       <VerdictMark verdict={verdict} size={38} />
       <Box minWidth="0">
         <Text as="h1" fontSize="18px" fontWeight="600" lineHeight="1.35">
-          {project.defaultBranch} {sentences[verdict] ?? verdict}. {lines ? `${percent(lines)} of lines are covered` : 'Nothing is measured'}
-          {moved === '' ? '' : `, ${inWords(moved)}`}.
+          {`${project.defaultBranch} ${sentences[verdict] ?? verdict}. ${covered}${moved === '' ? '' : `, ${inWords(moved)}`}.`}
         </Text>
         <Text color="inkSoft" marginTop="2px">
           <TextLink to={paths.commit(project.key, page.commit.commit)}>

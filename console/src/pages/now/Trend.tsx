@@ -25,7 +25,7 @@ export function Trend({ project, branch }: { project: string; branch: string }) 
   const [as, chooseAs] = useChoice('as', 'line')
   const loaded = useLoaded(['trend', project, count, area], () => api.trend(project, count, area || undefined), 30)
   return (
-    <Section title={`${count} covered on ${branch}${area === '' ? '' : `, area ${area}`}, %`}>
+    <Section title={`${count.charAt(0).toUpperCase()}${count.slice(1)} covered on ${branch}${area === '' ? '' : `, area ${area}`}, %`}>
       <Show of={loaded}>
         {(trend) => {
           const shown = within(trend, days)

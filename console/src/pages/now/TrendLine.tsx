@@ -32,7 +32,7 @@ export function TrendLine({ project, points }: { project: string; points: Point[
   const lowest = Math.floor(Math.min(...data.map((one) => one.share)) / 10) * 10
   const highest = Math.min(100, Math.ceil(Math.max(...data.map((one) => one.share)) / 10) * 10)
   return (
-    <Chart.Root chart={chart} aspectRatio="unset" height="230px" width="100%" cursor="pointer" role="figure" aria-label={summary(points)}>
+    <Chart.Root chart={chart} aspectRatio="unset" height="280px" width="100%" cursor="pointer" role="figure" aria-label={summary(points)}>
       <LineChart
         responsive
         style={{ width: '100%', height: '100%' }}

@@ -21,7 +21,7 @@ export function TrendTable({ project, points }: { project: string; points: Schem
     overscan: 10,
   })
   return (
-    <Box ref={scroller} height="230px" overflowY="auto" tabIndex={0} role="region" aria-label="Commits of the trend" borderTopWidth="1px" borderColor="ruleStrong">
+    <Box ref={scroller} height="280px" overflowY="auto" tabIndex={0} role="region" aria-label="Commits of the trend" borderTopWidth="1px" borderColor="ruleStrong">
       <Box as="ul" position="relative" height={`${String(rows.getTotalSize())}px`} listStyleType="none">
         {rows.getVirtualItems().map((item) => {
           const index = points.length - 1 - item.index

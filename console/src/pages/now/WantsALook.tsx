@@ -30,7 +30,7 @@ export function WantsALook({ project, page }: { project: string; page: Schemas['
                 verdict="undecided"
                 title={
                   <TextLink to={paths.commit(project, page.commit.commit)}>
-                    {page.unmeasured.length === 1 ? '1 file is' : `${String(page.unmeasured.length)} files are`} in no report
+                    {page.unmeasured.length === 1 ? '1 file is in no report' : `${String(page.unmeasured.length)} files are in no report`}
                   </TextLink>
                 }
                 detail={page.unmeasured.slice(0, 3).join(', ')}

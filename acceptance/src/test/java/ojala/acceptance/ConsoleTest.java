@@ -3,17 +3,12 @@ package ojala.acceptance;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.time.Duration;
 import java.util.List;
-import java.util.Map;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebDriver;
 import org.openqa.selenium.WebElement;
-import org.openqa.selenium.chrome.ChromeDriver;
-import org.openqa.selenium.chrome.ChromeDriverService;
-import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.WebDriverWait;
 import org.testng.annotations.AfterClass;
@@ -23,7 +18,7 @@ import org.testng.annotations.Test;
 
 /** The console in a real browser. */
 public class ConsoleTest {
-    private ChromeDriver browser;
+    private Browser browser;
     private Harbour harbour;
     private String head;
     private int number;
@@ -40,35 +35,18 @@ public class ConsoleTest {
         number = harbour.openPullRequest("Berths for <i>hazardous</i> cargo", "feature/hazard", "main");
         harbour.testAndSend();
         harbour.verdict();
-        ChromeOptions options = new ChromeOptions();
-        options.setBinary("/usr/bin/chromium");
-        options.addArguments(
-                "--headless=new",
-                "--no-sandbox",
-                "--disable-gpu",
-                "--disable-quic",
-                "--no-first-run",
-                "--disable-background-networking",
-                "--disable-component-update",
-                "--disable-sync",
-                "--disable-dev-shm-usage",
-                "--window-size=1280,800");
-        browser = new ChromeDriver(
-                new ChromeDriverService.Builder()
-                        .usingDriverExecutable(new java.io.File("/usr/bin/chromedriver"))
-                        .build(),
-                options);
+        browser = new Browser(House.get().service().url());
     }
 
     @AfterClass(alwaysRun = true)
     public void close() {
         if (browser != null) {
-            browser.quit();
+            browser.close();
         }
     }
 
     private void open(String path) {
-        browser.get(harbour.house().service().url() + path);
+        browser.open(path);
     }
 
     private String change() {
@@ -76,9 +54,7 @@ public class ConsoleTest {
     }
 
     private WebElement see(String text) {
-        return new WebDriverWait(browser, Duration.ofSeconds(15))
-                .until(ExpectedConditions.visibilityOfElementLocated(
-                        By.xpath("//*[text()[contains(normalize-space(.), \"" + text + "\")]]")));
+        return browser.see(text);
     }
 
     @Test
@@ -89,10 +65,11 @@ public class ConsoleTest {
         see("Berths for <i>hazardous</i> cargo");
         see("4 lines");
         see("no report mentions this file");
-        new WebDriverWait(browser, Duration.ofSeconds(15))
+        new WebDriverWait(browser.driver(), Duration.ofSeconds(15))
                 .until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("#L12[data-state=missed]")));
-        assertThat(browser.findElements(By.cssSelector("[data-state=missed]"))).hasSize(5);
-        assertThat(browser.findElements(By.cssSelector("main i > i, main b")))
+        assertThat(browser.driver().findElements(By.cssSelector("[data-state=missed]")))
+                .hasSize(5);
+        assertThat(browser.driver().findElements(By.cssSelector("main i > i, main b")))
                 .as("nothing of a name is markup")
                 .isEmpty();
     }
@@ -101,13 +78,14 @@ public class ConsoleTest {
     public void fromProjectsDownToTheSource() {
         open("/");
         see(harbour.key()).click();
+        see("Changes").click();
         see("Berths for").click();
         see("src/berths.js").click();
-        new WebDriverWait(browser, Duration.ofSeconds(15))
+        new WebDriverWait(browser.driver(), Duration.ofSeconds(15))
                 .until(ExpectedConditions.urlContains("/commits/" + head + "/files/src/berths.js"));
-        new WebDriverWait(browser, Duration.ofSeconds(15))
+        new WebDriverWait(browser.driver(), Duration.ofSeconds(15))
                 .until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("#L16[data-state=missed]")));
-        assertThat(browser.findElement(By.id("L1")).getDomAttribute("data-state"))
+        assertThat(browser.driver().findElement(By.id("L1")).getDomAttribute("data-state"))
                 .isEqualTo("covered");
         see("hazardBerth");
         see("no suite");
@@ -116,11 +94,11 @@ public class ConsoleTest {
     @Test
     public void linesAndSuitesAreInTheAddress() {
         open("/" + harbour.key() + "/commits/" + head + "/files/src/berths.js?suite=unit#L5");
-        WebElement chosen = new WebDriverWait(browser, Duration.ofSeconds(15))
+        WebElement chosen = new WebDriverWait(browser.driver(), Duration.ofSeconds(15))
                 .until(ExpectedConditions.presenceOfElementLocated(By.cssSelector("button[aria-pressed=true]")));
         assertThat(chosen.getText()).isEqualTo("unit");
         chosen.sendKeys(Keys.chord(Keys.SHIFT, Keys.TAB), Keys.ENTER);
-        new WebDriverWait(browser, Duration.ofSeconds(15))
+        new WebDriverWait(browser.driver(), Duration.ofSeconds(15))
                 .until((WebDriver window) ->
                         !String.valueOf(window.getCurrentUrl()).contains("suite="));
     }
@@ -139,7 +117,10 @@ public class ConsoleTest {
     public Object[][] pages() {
         return new Object[][] {
             {"/", "Projects"},
+            {"/" + harbour.key(), "main holds its gate"},
+            {"/" + harbour.key() + "?as=table", "Assign ships to berths"},
             {"/" + harbour.key() + "/changes", "Berths for"},
+            {"/" + harbour.key() + "/commits/" + head, "Deliveries"},
             {change(), "May not be merged"},
             {"/" + harbour.key() + "/commits/" + head + "/files/src/berths.js", "hazardBerth"},
         };
@@ -147,25 +128,9 @@ public class ConsoleTest {
 
     @Test(dataProvider = "pages")
     public void nothingKeepsAnybodyOut(String path, String seen) throws IOException {
-        String axe = Files.readString(Server.CHECKOUT.resolve("console/node_modules/axe-core/axe.min.js"));
         for (String theme : List.of("light", "dark")) {
-            open(path);
-            browser.executeScript("localStorage.setItem('ojala-theme', arguments[0])", theme);
-            open(path);
-            new WebDriverWait(browser, Duration.ofSeconds(15))
-                    .until(ExpectedConditions.presenceOfElementLocated(By.tagName("h1")));
-            see(seen);
-            browser.executeScript(axe);
-            Object violations = browser.executeAsyncScript(
-                    "const done = arguments[arguments.length - 1]; axe.run().then(found =>"
-                            + " done(found.violations.map(v => v.id + ': ' + v.nodes.map(n => n.html + ' ' + n.any.map(a => a.message).join(' ')).slice(0, 3).join(' | '))))");
-            assertThat((List<?>) violations).as(theme + " " + path).isEmpty();
+            assertThat(browser.axe(path, theme, seen)).as(theme + " " + path).isEmpty();
         }
-        assertThat(Map.of(
-                        "errors",
-                        browser.manage().logs().get("browser").getAll().stream()
-                                .filter(entry -> entry.getLevel().intValue() >= 1000)
-                                .toList()))
-                .containsEntry("errors", List.of());
+        assertThat(browser.errors()).isEmpty();
     }
 }

@@ -39,14 +39,18 @@ public class HouseRulesTest {
                 .definedBy("ojala.client..")
                 .layer("codehost")
                 .definedBy("ojala.codehost..")
+                .layer("demo")
+                .definedBy("ojala.demo..")
+                .whereLayer("demo")
+                .mayNotBeAccessedByAnyLayer()
                 .whereLayer("server")
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("client")
-                .mayNotBeAccessedByAnyLayer()
+                .mayOnlyBeAccessedByLayers("demo")
                 .whereLayer("codehost")
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("wire")
-                .mayOnlyBeAccessedByLayers("server", "client", "codehost")
+                .mayOnlyBeAccessedByLayers("server", "client", "codehost", "demo")
                 .whereLayer("git")
                 .mayOnlyBeAccessedByLayers("wire", "server", "client", "codehost")
                 .check(all);
@@ -60,7 +64,14 @@ public class HouseRulesTest {
                 .should()
                 .onlyDependOnClassesThat()
                 .resideInAnyPackage(
-                        "ojala.core..", "java..", "org.jspecify..", "org.snakeyaml..", "com.github.luben.zstd..", "com.fasterxml.aalto..", "javax.xml.stream..", "org.codehaus.stax2..")
+                        "ojala.core..",
+                        "java..",
+                        "org.jspecify..",
+                        "org.snakeyaml..",
+                        "com.github.luben.zstd..",
+                        "com.fasterxml.aalto..",
+                        "javax.xml.stream..",
+                        "org.codehaus.stax2..")
                 .check(all);
         noClasses()
                 .that()
@@ -114,7 +125,7 @@ public class HouseRulesTest {
 
     @Test
     public void everyPackageSaysWhatItIsFor() throws IOException {
-        for (String module : List.of("core", "git", "wire", "server", "client", "codehost-sim", "bench")) {
+        for (String module : List.of("core", "git", "wire", "server", "client", "codehost-sim", "demo", "bench")) {
             try (Stream<Path> folders = Files.walk(Server.CHECKOUT.resolve(module + "/src/main/java"))) {
                 List<Path> missing = folders.filter(Files::isDirectory)
                         .filter(HouseRulesTest::holdsClasses)

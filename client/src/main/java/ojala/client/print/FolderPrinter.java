@@ -11,7 +11,7 @@ import ojala.wire.VerdictSummary;
 
 /** A folder of a commit as a terminal table; the last line is what the commit's verdict says. */
 public final class FolderPrinter {
-    private static final int MISSED_WIDTH = 30;
+    private static final int MISSED_WIDTH = 24;
 
     private final PrintWriter out;
 

@@ -47,6 +47,21 @@ public class TallyTest {
     }
 
     @Test
+    public void aComplexityStandsBehindAllElse() {
+        SourceCoverage plain = berths();
+        SourceCoverage complex = new SourceCoverage(
+                plain.lines(),
+                plain.branches(),
+                List.of(
+                        new FunctionCoverage(1, 4, 9, "moor", true),
+                        new FunctionCoverage(12, 4, 30, "unmoor", false, 300)),
+                plain.conditions());
+        String bytes = HexFormat.of().formatHex(Leaf.write(complex));
+        assertThat(bytes).endsWith("0401" + "01" + "ac02");
+        assertThat(Leaf.read(Leaf.write(complex))).isEqualTo(complex);
+    }
+
+    @Test
     public void theGoldenNodeStaysAsItIs() {
         MemoryStore store = new MemoryStore();
         Tally tally = Tally.of(Map.of("quay/a.js", SourceCoverage.NONE), store);

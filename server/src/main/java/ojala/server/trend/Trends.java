@@ -4,12 +4,14 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import ojala.core.insight.Thinning;
+import ojala.core.model.CountName;
 import ojala.git.CommitInfo;
 import ojala.git.GitRepository;
 import ojala.server.mirror.Mirrors;
@@ -118,6 +120,8 @@ public class Trends {
                 kept.stream()
                         .filter(row -> row.area().equals(area))
                         .map(TrendMapper.KeptRow::countName)
+                        .sorted(Comparator.comparing(
+                                word -> CountName.ofWord(word).orElseThrow()))
                         .toList(),
                 points);
     }
