@@ -11,7 +11,7 @@ checkout=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 stamp() { printf '%s/.ojala/built-%s' "$checkout" "$1"; }
 stale() {
   [ ! -f "$(stamp "$1")" ] || ! compgen -G "$checkout/$1/target/*.jar" >/dev/null ||
-    [ -n "$(cd "$checkout" && find pom.xml */pom.xml */src console/package-lock.json console/build.sh docs/openapi.json -newer "$(stamp "$1")" -print -quit 2>/dev/null)" ]
+    [ -n "$(cd "$checkout" && find pom.xml */pom.xml */src console/package-lock.json console/build.sh docs/openapi.json -newer "$(stamp "$1")" -not -name schema.d.ts -print -quit 2>/dev/null)" ]
 }
 
 needed=

@@ -58,7 +58,11 @@ terminal=()
 "${JAVA_HOME:+$JAVA_HOME/bin/}java" -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Dstdout.encoding=UTF-8 -Dfile.encoding=UTF-8 \
   -jar "$checkout/demo/target/ojala-demo.jar" \
   --scenario "$checkout/demo/harbour" --folder "$state" --client "$checkout/client/target/ojala-client.jar" \
-  --service "http://127.0.0.1:$port" --host "http://127.0.0.1:$host_port" "${terminal[@]}"
+  --service "http://127.0.0.1:$port" --host "http://127.0.0.1:$host_port" "${terminal[@]}" || {
+  status=$?
+  enough_disk "$state" 50
+  exit "$status"
+}
 
 say ""
 say "The harbour stands, after $((SECONDS - begun)) s. Look at"

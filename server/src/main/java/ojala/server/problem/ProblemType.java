@@ -12,6 +12,7 @@ public enum ProblemType {
     NOT_FOUND(HttpStatus.NOT_FOUND, "There is no such thing"),
     EXISTS_ALREADY(HttpStatus.CONFLICT, "It exists already"),
     TOO_LARGE(HttpStatus.CONTENT_TOO_LARGE, "More than the service takes"),
+    DISK_FULL(HttpStatus.INSUFFICIENT_STORAGE, "The service has no room"),
     INTERNAL(HttpStatus.INTERNAL_SERVER_ERROR, "The service failed");
 
     private final HttpStatus status;

@@ -45,6 +45,9 @@ public class Problems extends ResponseEntityExceptionHandler {
                     ProblemType.TOO_LARGE,
                     "the delivery or one of its files is too large: send fewer or smaller reports");
         }
+        if (FullDisk.caused(wrong)) {
+            return diskFull(wrong);
+        }
         return document(
                 ProblemType.BAD_REQUEST,
                 "the delivery broke off or is not multipart/form-data; nothing of it was stored: send it again");
@@ -52,8 +55,18 @@ public class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler(RuntimeException.class)
     ProblemDetail failed(RuntimeException failure) {
+        if (FullDisk.caused(failure)) {
+            return diskFull(failure);
+        }
         LOG.error("A request failed", failure);
         return document(ProblemType.INTERNAL, "the service's log says why; nothing of the request was kept");
+    }
+
+    private static ProblemDetail diskFull(RuntimeException failure) {
+        LOG.error("The disk is full", failure);
+        return document(
+                ProblemType.DISK_FULL,
+                "the disk of the service or of its database is full; nothing of the request was kept: make room there, then send it again");
     }
 
     @Override
