@@ -31,7 +31,7 @@ export function Rules({ verdict }: { verdict: Verdict }) {
       }
     >
       <Box overflowX="auto">
-        <Table minWidth="720px">
+        <Table minWidth={{ md: '720px' }}>
           <thead>
             <tr>
               <Head width="32px">
@@ -39,9 +39,13 @@ export function Rules({ verdict }: { verdict: Verdict }) {
               </Head>
               <Head>Where</Head>
               <Head>Rule</Head>
-              <Head width="34%">Found</Head>
+              <Head width="34%" hideBelow="md">
+                Found
+              </Head>
               <Head textAlign="right">figure</Head>
-              <Head textAlign="right">covered / all</Head>
+              <Head textAlign="right" hideBelow="md">
+                covered / all
+              </Head>
               <Head textAlign="right" paddingRight="0">
                 short
               </Head>
@@ -70,13 +74,13 @@ function RuleRow({ rule }: { rule: Rule }) {
         {rule.sentence}
         {rule.line === 0 ? <Text color="inkFaint" fontSize="12.5px">always asked, unless a sentence says otherwise</Text> : null}
       </Cell>
-      <Cell>
+      <Cell hideBelow="md">
         <Found rule={rule} />
       </Cell>
       <Cell textAlign="right">
         <Figure>{count ? percent(count) : (rule.found?.count?.toLocaleString('en') ?? '–')}</Figure>
       </Cell>
-      <Cell textAlign="right">
+      <Cell textAlign="right" hideBelow="md">
         <Figure>{count ? ratio(count) : ''}</Figure>
       </Cell>
       <Cell textAlign="right" paddingRight="0">

@@ -240,4 +240,21 @@ public class GitRepositoryTest {
                     .isEqualTo(Optional.empty());
         }
     }
+
+    @Test
+    public void firstParentsLeaveMergedBranchesOut() {
+        TemporaryRepository repository = new TemporaryRepository();
+        String first = repository.write("a.py", lines(1, 3)).commit("begin");
+        repository.git("checkout", "-q", "-b", "side");
+        repository.write("b.py", lines(1, 3)).commit("aside");
+        repository.git("checkout", "-q", "-");
+        String second = repository.write("a.py", lines(1, 4)).commit("go on");
+        repository.git("merge", "-q", "--no-ff", "-m", "merge", "side");
+        try (GitRepository git = repository.open()) {
+            CommitInfo tip = git.commit("HEAD").orElseThrow();
+            assertThat(git.firstParentIds(tip, 50)).containsExactly(tip.id(), second, first);
+            assertThat(git.firstParentIds(tip, 2)).containsExactly(tip.id(), second);
+            assertThat(git.firstParents(tip, 50)).extracting(CommitInfo::id).containsExactly(tip.id(), second, first);
+        }
+    }
 }

@@ -13,6 +13,8 @@ public final class TrendPrinter {
     private static final DateTimeFormatter DAY =
             DateTimeFormatter.ofPattern("yyyy-MM-dd").withZone(ZoneOffset.UTC);
 
+    private static final int SUBJECT_WIDTH = 44;
+
     private final PrintWriter out;
 
     public TrendPrinter(PrintWriter out) {
@@ -45,7 +47,7 @@ public final class TrendPrinter {
                     Figures.percent(point.count()),
                     Figures.ratio(point.count()),
                     i == 0 ? "" : Figures.points(points.get(i - 1).count(), point.count()),
-                    point.commit().subject() + doubts(point));
+                    subject(point));
             marks.add(Marks.glyph(point.verdict()));
         }
         table.print(out, marks);
@@ -58,7 +60,8 @@ public final class TrendPrinter {
         out.flush();
     }
 
-    private static String doubts(TrendPoint point) {
-        return point.doubts().isEmpty() ? "" : " (in doubt: " + String.join(", ", point.doubts()) + ")";
+    private static String subject(TrendPoint point) {
+        String doubts = point.doubts().isEmpty() ? "" : " (in doubt: " + String.join(", ", point.doubts()) + ")";
+        return Figures.cut(point.commit().subject(), Math.max(10, SUBJECT_WIDTH - doubts.length())) + doubts;
     }
 }

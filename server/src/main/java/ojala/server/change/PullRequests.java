@@ -4,6 +4,7 @@ import java.util.List;
 import ojala.server.problem.ProblemType;
 import ojala.server.problem.Refusal;
 import ojala.server.project.Project;
+import ojala.server.store.LikePattern;
 import org.springframework.stereotype.Service;
 
 /** The pull requests that the service knows of. */
@@ -29,8 +30,7 @@ public class PullRequests {
 
     /** Those with that number, or with the text in their title or branch; open ones first. */
     public List<PullRequest> search(Project project, String text, int most) {
-        String escaped = text.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_");
-        return rows.search(project.id(), text, "%" + escaped + "%", most);
+        return rows.search(project.id(), text, LikePattern.within(text), most);
     }
 
     List<PullRequest> all(Project project) {

@@ -3,9 +3,6 @@ package ojala.server.commit;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
-import java.util.Collections;
-import java.util.LinkedHashMap;
-import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -21,6 +18,7 @@ import ojala.server.judge.Verdicts;
 import ojala.server.problem.ProblemType;
 import ojala.server.problem.Refusal;
 import ojala.server.project.Project;
+import ojala.server.store.LastUsed;
 import ojala.server.store.Objects;
 import ojala.server.trend.Trends;
 import ojala.wire.SettingsDocument;
@@ -41,14 +39,7 @@ class CommitViews {
     /** All that a view is made of. */
     private record Source(long project, String commit, Digest root, Optional<String> settings, LocalDate day) {}
 
-    private final Map<Source, View> views = Collections.synchronizedMap(new LinkedHashMap<>(REMEMBERED, 0.75f, true) {
-        private static final long serialVersionUID = 1;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Source, View> eldest) {
-            return size() > REMEMBERED;
-        }
-    });
+    private final LastUsed<Source, View> views = new LastUsed<>(REMEMBERED);
 
     CommitViews(Verdicts verdicts, Trends trends, Objects objects, Clock clock) {
         this.verdicts = verdicts;
@@ -95,7 +86,7 @@ class CommitViews {
         Optional<String> settingsCommit = used.map(SettingsDocument::commit);
         LocalDate day =
                 used.map(SettingsDocument::day).orElseGet(() -> LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC));
-        View view = views.computeIfAbsent(
+        View view = views.get(
                 new Source(project.id(), commit.id(), root, settingsCommit, day),
                 source -> view(repository, commit, tally, source));
         return new CommitView(commit, repository, tally, view, settingsCommit);

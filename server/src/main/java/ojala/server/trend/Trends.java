@@ -16,6 +16,7 @@ import ojala.git.CommitInfo;
 import ojala.git.GitRepository;
 import ojala.server.mirror.Mirrors;
 import ojala.server.project.Project;
+import ojala.server.store.LikePattern;
 import ojala.wire.CommitLine;
 import ojala.wire.CountDocument;
 import ojala.wire.Json;
@@ -128,8 +129,7 @@ public class Trends {
 
     /** Commits whose id begins so, or whose subject has the text in it, newest first. */
     public List<CommitLine> search(Project project, String text, int most) {
-        String escaped = text.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_");
-        return rows.search(project.id(), escaped + "%", "%" + escaped + "%", most).stream()
+        return rows.search(project.id(), LikePattern.beginning(text), LikePattern.within(text), most).stream()
                 .map(Trends::line)
                 .toList();
     }
