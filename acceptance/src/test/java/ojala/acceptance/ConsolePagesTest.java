@@ -3,8 +3,12 @@ package ojala.acceptance;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
@@ -191,5 +195,34 @@ public class ConsolePagesTest {
         } finally {
             gateway.close();
         }
+    }
+
+    /** What the first page loads, as it goes over the wire: at most 250 kB. */
+    @Test
+    public void theFirstPageIsSmall() {
+        browser.driver().executeCdpCommand("Network.clearBrowserCache", Map.of());
+        browser.open("/");
+        browser.see(harbour.key());
+        Object bytes = browser.driver()
+                .executeScript("return performance.getEntriesByType('resource')"
+                        + ".concat(performance.getEntriesByType('navigation'))"
+                        + ".map(one => one.transferSize).reduce((a, b) => a + b, 0)");
+        assertThat(((Number) bytes).longValue()).isBetween(50_000L, 250_000L);
+    }
+
+    @Test
+    public void answersArePackedAndKeepTheirTag() {
+        String trend = "/api/v1/projects/" + harbour.key() + "/commits/" + second + "/files";
+        HttpResponse<String> packed = House.get()
+                .send(HttpRequest.newBuilder(URI.create(House.get().service().url() + trend))
+                        .header("Accept-Encoding", "gzip"));
+        assertThat(packed.headers().firstValue("Content-Encoding")).contains("gzip");
+        String tag = packed.headers().firstValue("ETag").orElseThrow();
+        assertThat(House.get()
+                        .send(HttpRequest.newBuilder(
+                                        URI.create(House.get().service().url() + trend))
+                                .header("If-None-Match", tag))
+                        .statusCode())
+                .isEqualTo(304);
     }
 }

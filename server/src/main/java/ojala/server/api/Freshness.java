@@ -10,8 +10,9 @@ import org.springframework.web.filter.ShallowEtagHeaderFilter;
 class Freshness {
     @Bean
     FilterRegistrationBean<ShallowEtagHeaderFilter> etags() {
-        FilterRegistrationBean<ShallowEtagHeaderFilter> filter =
-                new FilterRegistrationBean<>(new ShallowEtagHeaderFilter());
+        ShallowEtagHeaderFilter etag = new ShallowEtagHeaderFilter();
+        etag.setWriteWeakETag(true); // packed or not, an answer says the same
+        FilterRegistrationBean<ShallowEtagHeaderFilter> filter = new FilterRegistrationBean<>(etag);
         filter.addUrlPatterns("/api/v1/projects/*");
         return filter;
     }
