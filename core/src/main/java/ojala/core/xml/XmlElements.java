@@ -31,6 +31,7 @@ public final class XmlElements {
     private final Fuse fuse;
     private final XMLStreamReader2 xml;
     private final BiFunction<String, String, UnreadableReport> refusal;
+    private final WholeNumber wholeNumber = new WholeNumber();
     private int event = XMLStreamConstants.START_DOCUMENT;
 
     private XmlElements(Fuse fuse, XMLStreamReader2 xml, BiFunction<String, String, UnreadableReport> refusal) {
@@ -119,13 +120,14 @@ public final class XmlElements {
         return xml.getAttributeValue(index);
     }
 
-    /** An attribute that is a whole number; empty if it is anything else. Makes no text of it. */
+    /** An attribute that is a whole number of at most 18 digits; empty if it is anything else. Makes no text of it. */
     public OptionalLong wholeNumber(int index) {
         try {
-            return OptionalLong.of(xml.getAttributeAsLong(index));
+            xml.getAttributeAs(index, wholeNumber);
         } catch (XMLStreamException anythingElse) {
             return OptionalLong.empty();
         }
+        return wholeNumber.plain() ? OptionalLong.of(wholeNumber.value()) : OptionalLong.empty();
     }
 
     /** An attribute that must be there. */
