@@ -22,6 +22,10 @@ if running; then
   say "Ojala runs already: http://127.0.0.1:$(cat "$state/service.port")"
   exit 0
 fi
+shown=$(cat "$checkout/.ojala/demo/service.pid" 2>/dev/null || true)
+if [ "$state" != "$checkout/.ojala/demo" ] && [ -n "$shown" ] && runs_jar "$shown" "$jar"; then
+  fail "the demonstration runs, with data of its own: stop it with ./ojala stop first"
+fi
 for wanted in "$port" "$database_port"; do
   [[ $wanted =~ ^[0-9]+$ ]] && [ "$wanted" -lt 65536 ] || fail "“$wanted” is no port"
 done
