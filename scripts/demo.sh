@@ -34,11 +34,6 @@ command -v git >/dev/null || "$checkout/scripts/packages.sh" git
 "$checkout/scripts/postgres.sh" install
 "$checkout/scripts/build.sh" server client codehost-sim demo
 
-[ -f "$state/administrator-token" ] || (umask 077 && printf 'ojala_%s' "$(secret)" >"$state/administrator-token")
-OJALA_STATE=$state OJALA_ADMINISTRATOR_TOKEN=$(cat "$state/administrator-token") "$checkout/scripts/start.sh" |
-  sed -nE '/^(Building|Starting|Preparing|Ojala runs already)/p' || exit 2
-port=$(cat "$state/service.port")
-
 host_answers() { (exec 3<>"/dev/tcp/127.0.0.1/$host_port" && printf 'GET / HTTP/1.0\r\nHost: localhost\r\n\r\n' >&3 && grep -q '200' <&3) 2>/dev/null; }
 if ! { [ -f "$state/codehost.pid" ] && runs_jar "$(cat "$state/codehost.pid")" "$host_jar"; }; then
   port_taken "$host_port" && fail "port $host_port is taken by another process: choose another with OJALA_CODEHOST_PORT"
@@ -52,6 +47,11 @@ for _ in $(seq 1 150); do
   runs_jar "$(cat "$state/codehost.pid")" "$host_jar" || fail "the code host ended: $(tail -n 1 "$state/codehost.log" | cut -c1-400) (whole log: $state/codehost.log)"
   sleep 0.2
 done
+
+[ -f "$state/administrator-token" ] || (umask 077 && printf 'ojala_%s' "$(secret)" >"$state/administrator-token")
+OJALA_STATE=$state OJALA_ADMINISTRATOR_TOKEN=$(cat "$state/administrator-token") "$checkout/scripts/start.sh" |
+  sed -nE '/^(Building|Starting|Preparing|Ojala runs already)/p' || exit 2
+port=$(cat "$state/service.port")
 
 terminal=()
 [ ! -t 1 ] || terminal=(--terminal)

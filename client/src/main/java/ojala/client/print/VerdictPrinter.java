@@ -37,7 +37,8 @@ public final class VerdictPrinter {
                         + awaited.missing() + (awaited.until() == null ? "" : " (until " + awaited.until() + ")")));
         verdict.notes().forEach(note -> out.println(Marks.soft("  " + note)));
         out.println();
-        out.println(Marks.glyph(verdict.verdict()) + " " + Marks.word(verdict.verdict()) + ": " + verdict.headline());
+        out.println(Marks.glyph(verdict.verdict()) + " " + Marks.word(verdict.verdict()) + ": "
+                + verdict.headline().replaceFirst("^Undecided\\. ", ""));
         if (!verdict.advice().isEmpty()) {
             out.println("  " + verdict.advice());
         }
