@@ -12,7 +12,7 @@ if [ ! -f "$jar" ]; then
 fi
 if [ -z "${OJALA_URL:-}" ]; then
   for state in "$checkout/.ojala" "$checkout/.ojala/demo"; do
-    if [ -f "$state/service.pid" ]; then
+    if [ -f "$state/service.pid" ] && runs_jar "$(cat "$state/service.pid")" "$checkout/server/target/ojala-server.jar"; then
       export OJALA_URL=http://127.0.0.1:$(cat "$state/service.port")
       break
     fi

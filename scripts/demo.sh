@@ -13,6 +13,9 @@ state=$checkout/.ojala/demo
 host_port=${OJALA_CODEHOST_PORT:-7420}
 host_jar=$checkout/codehost-sim/target/codehost-sim.jar
 
+if [ -f "$checkout/.ojala/service.pid" ] && runs_jar "$(cat "$checkout/.ojala/service.pid")" "$checkout/server/target/ojala-server.jar"; then
+  fail "the service of ./ojala start runs: stop it with ./ojala stop, the demonstration has data of its own"
+fi
 case ${1:-} in
   "") ;;
   --reset)
@@ -24,9 +27,6 @@ case ${1:-} in
     ;;
   *) fail "usage: ./ojala demo [--reset]" ;;
 esac
-if [ -f "$checkout/.ojala/service.pid" ] && runs_jar "$(cat "$checkout/.ojala/service.pid")" "$checkout/server/target/ojala-server.jar"; then
-  fail "the service of ./ojala start runs: stop it with ./ojala stop, the demonstration has data of its own"
-fi
 
 begun=$SECONDS
 mkdir -p "$state"

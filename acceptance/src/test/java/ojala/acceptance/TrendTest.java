@@ -155,7 +155,7 @@ public class TrendTest {
         assertThat(printed)
                 .contains("src/berths.js", "100.00 %", "66.66 %", "5-6")
                 .contains("src/pilots.js")
-                .contains("2 lines lost their tests, 0 lines gained some, 1 line of what is new or changed are bare");
+                .contains("2 lines lost their tests, 0 lines gained some, 1 line of what is new or changed is bare");
         assertThat(printed.lines()).allSatisfy(line -> assertThat(line.length()).isLessThanOrEqualTo(100));
         JsonNode json =
                 Json.mapper().readTree(ojala("compare", second, merge, "--json").ok());

@@ -27,7 +27,8 @@ public final class ComparisonPrinter {
         out.println();
         out.println((comparison.lost() > 0 ? Marks.glyph("warn") : Marks.glyph("pass")) + " "
                 + lines(comparison.lost()) + " lost their tests, " + lines(comparison.gained()) + " gained some, "
-                + lines(comparison.bare()) + " of what is new or changed are bare");
+                + lines(comparison.bare()) + " of what is new or changed "
+                + (comparison.bare() == 1 ? "is bare" : "are bare"));
         out.flush();
     }
 

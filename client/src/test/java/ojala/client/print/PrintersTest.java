@@ -140,6 +140,6 @@ public class PrintersTest {
         String text = printed(out -> new ComparisonPrinter(out).print(comparison));
         assertThat(text).contains("1-5", "gone", "100.00 %", "17.64 %", "−82.35");
         assertThat(text.strip())
-                .endsWith("▲ 5 lines lost their tests, 2 lines gained some, 1 line of what is new or changed are bare");
+                .endsWith("▲ 5 lines lost their tests, 2 lines gained some, 1 line of what is new or changed is bare");
     }
 }
