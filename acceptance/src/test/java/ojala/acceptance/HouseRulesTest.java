@@ -70,6 +70,7 @@ public class HouseRulesTest {
                         "org.snakeyaml..",
                         "com.github.luben.zstd..",
                         "com.fasterxml.aalto..",
+                        "tools.jackson.core..",
                         "javax.xml.stream..",
                         "org.codehaus.stax2..")
                 .check(all);

@@ -12,6 +12,7 @@ import ojala.core.model.LineState;
 import ojala.core.model.Lines;
 import ojala.core.model.Measurement;
 import ojala.core.model.SourceCoverage;
+import ojala.core.model.Statements;
 
 /**
  * Carries what was measured on one version of a file to another version: unchanged lines move, changed ones are
@@ -91,6 +92,12 @@ public final class LineMap {
                         .map(c -> new ojala.core.model.Condition(
                                 map(c.line()), c.groupSize(), c.index(), c.sense(), c.expression(), c.covered()))
                         .sorted()
-                        .toList());
+                        .toList(),
+                new Statements(coverage.statements().ranges().stream()
+                        .filter(one -> map(one.line()) > 0 && map(one.endLine()) > 0)
+                        .map(one -> one.at(map(one.line()), map(one.endLine())))
+                        .toList()),
+                coverage.instructions().at(this::map),
+                coverage.calls().at(this::map));
     }
 }

@@ -20,7 +20,8 @@ public interface Format {
     /**
      * Reads a report to its end as a stream, without holding more than one source's data.
      *
+     * @param origin what is known of the report beside its bytes
      * @throws UnreadableReport if the report is broken; what the sink got until then is to be dropped
      */
-    void read(InputStream report, ReportSink sink) throws IOException, UnreadableReport;
+    void read(InputStream report, Origin origin, ReportSink sink) throws IOException, UnreadableReport;
 }

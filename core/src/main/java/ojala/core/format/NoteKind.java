@@ -9,8 +9,12 @@ public enum NoteKind {
     NEGATIVE_HITS,
     /** A line number that can't be one. */
     IMPOSSIBLE_LINE,
+    /** The report names what ran only, so that nothing can be shown as missed. */
+    NO_MISSES,
     /** A branching line does not say how many sides it has. */
     NO_BRANCH_COUNTS,
+    /** The report was made from another text of a source than the one at hand. */
+    OTHER_SOURCE,
     /** A record that names something that was never declared. */
     DANGLING
 }

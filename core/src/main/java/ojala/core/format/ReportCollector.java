@@ -8,7 +8,9 @@ import java.util.TreeMap;
 import java.util.function.BinaryOperator;
 import ojala.core.merge.SourceMerge;
 import ojala.core.model.FunctionCoverage;
+import ojala.core.model.LineState;
 import ojala.core.model.Measurement;
+import ojala.core.model.Statements;
 
 /** Collects a reader's events into measurements, one per reported path. For one report and one thread. */
 public final class ReportCollector implements ReportSink {
@@ -46,6 +48,36 @@ public final class ReportCollector implements ReportSink {
     @Override
     public void line(int line, long hits) {
         source.line(line, hits);
+    }
+
+    @Override
+    public void partial(int line) {
+        source.partial(line);
+    }
+
+    @Override
+    public void state(int line, LineState state) {
+        source.state(line, state);
+    }
+
+    @Override
+    public void reached(int line, String test) {
+        source.reached(line, test);
+    }
+
+    @Override
+    public void statement(int line, int column, int endLine, int endColumn, int howMany, boolean covered) {
+        source.statement(new Statements.Range(line, column, endLine, endColumn, howMany, covered));
+    }
+
+    @Override
+    public void instructions(int line, int covered, int total) {
+        source.instructions(line, covered, total);
+    }
+
+    @Override
+    public void calls(int line, int covered, int total) {
+        source.calls(line, covered, total);
     }
 
     @Override

@@ -1,5 +1,7 @@
 package ojala.core.format;
 
+import ojala.core.model.LineState;
+
 /**
  * Takes what a reader finds, as it finds it. A reader calls {@link #startSource}, then what it knows of that source in
  * any order, then {@link #endSource}; the same source may come again and adds up. Lines and columns are 1-based.
@@ -22,6 +24,24 @@ public interface ReportSink {
 
     /** A measurable line that ran {@code hits} times, 0 or more; repeats add up. */
     void line(int line, long hits);
+
+    /** A line told by {@link #line} of which a part did not run; means nothing of a line that never ran. */
+    void partial(int line);
+
+    /** A measurable line of a format that counts no hits; the source then has none at all. */
+    void state(int line, LineState state);
+
+    /** A line that a named test reached, where the report says so line by line. */
+    void reached(int line, String test);
+
+    /** A range that the report calls a statement, or several; columns are 0 where not known; repeats are united. */
+    void statement(int line, int column, int endLine, int endColumn, int howMany, boolean covered);
+
+    /** Instructions of the machine on a line; repeats add up. */
+    void instructions(int line, int covered, int total);
+
+    /** Calls on a line, and how many of them came to happen; repeats add up. */
+    void calls(int line, int covered, int total);
 
     /** One side of a branch whose identity the writer guarantees; repeats are united. */
     void branchSide(int line, String block, String way, boolean taken);

@@ -1,6 +1,8 @@
 package ojala.core.format;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,6 +14,7 @@ import java.util.stream.IntStream;
 import ojala.core.model.BranchCount;
 import ojala.core.model.BranchShape;
 import ojala.core.model.Condition;
+import ojala.core.model.Count;
 import ojala.core.model.FunctionCoverage;
 import ojala.core.model.Hits;
 import ojala.core.model.LineBranches;
@@ -19,8 +22,10 @@ import ojala.core.model.LineSet;
 import ojala.core.model.LineState;
 import ojala.core.model.Lines;
 import ojala.core.model.Measurement;
+import ojala.core.model.Portions;
 import ojala.core.model.Side;
 import ojala.core.model.SourceCoverage;
+import ojala.core.model.Statements;
 
 /**
  * Collects one source. Lines go into growing arrays and are sorted only if they did not come in order; used again for
@@ -36,7 +41,13 @@ final class SourceCollector {
     private long[] hits = new long[256];
     private int size;
     private boolean rising = true;
+    private boolean countsHits = true;
     private String test = "";
+    private final BitSet partial = new BitSet();
+    private final Map<String, LineList> reached = new HashMap<>();
+    private final List<Statements.Range> statements = new ArrayList<>();
+    private final TreeMap<Integer, Count> instructions = new TreeMap<>();
+    private final TreeMap<Integer, Count> calls = new TreeMap<>();
     private final LineGroups<SideTaken> sides = new LineGroups<>();
     private final Map<List<SideTaken>, BranchShape> shapes = new HashMap<>();
     private final TreeMap<Integer, BranchCount> counted = new TreeMap<>();
@@ -46,7 +57,13 @@ final class SourceCollector {
     void clear() {
         size = 0;
         rising = true;
+        countsHits = true;
         test = "";
+        partial.clear();
+        reached.clear();
+        statements.clear();
+        instructions.clear();
+        calls.clear();
         sides.clear();
         counted.clear();
         functions.clear();
@@ -65,6 +82,34 @@ final class SourceCollector {
         rising &= size == 0 || numbers[size - 1] < line;
         numbers[size] = line;
         hits[size++] = times;
+    }
+
+    void partial(int line) {
+        partial.set(line);
+    }
+
+    void state(int line, LineState state) {
+        countsHits = false;
+        line(line, state == LineState.MISSED ? 0 : 1);
+        if (state == LineState.PARTIAL) {
+            partial(line);
+        }
+    }
+
+    void reached(int line, String byTest) {
+        reached.computeIfAbsent(byTest, key -> new LineList()).add(line);
+    }
+
+    void statement(Statements.Range range) {
+        statements.add(range);
+    }
+
+    void instructions(int line, int covered, int total) {
+        instructions.merge(line, new Count(covered, total), Count::plus);
+    }
+
+    void calls(int line, int covered, int total) {
+        calls.merge(line, new Count(covered, total), Count::plus);
     }
 
     void branchSide(int line, String block, String way, boolean taken) {
@@ -96,17 +141,29 @@ final class SourceCollector {
         for (int i = 0; i < size; i++) {
             states[i] = (byte) (hits[i] > 0 ? LineState.COVERED : LineState.MISSED).code();
         }
+        for (int line = partial.nextSetBit(0); line >= 0; line = partial.nextSetBit(line + 1)) {
+            int index = Arrays.binarySearch(numbers, 0, size, line);
+            if (index >= 0 && hits[index] > 0) {
+                states[index] = (byte) LineState.PARTIAL.code();
+            }
+        }
         Lines lines = new Lines(Arrays.copyOf(numbers, size), states);
         SortedMap<String, LineSet> tests = new TreeMap<>();
         if (!test.isEmpty()) {
             tests.put(test, lines.covered());
         }
+        reached.forEach((byTest, list) -> tests.merge(byTest, list.set(), LineSet::union));
         SourceCoverage coverage = new SourceCoverage(
                 lines,
                 branches(),
                 functions.values().stream().sorted().toList(),
-                conditions.values().stream().sorted().toList());
-        return new Measurement(coverage, Optional.of(new Hits(Arrays.copyOf(hits, size))), tests);
+                conditions.values().stream().sorted().toList(),
+                statements.isEmpty() ? Statements.NONE : new Statements(statements),
+                instructions.isEmpty() ? Portions.NONE : Portions.of(instructions),
+                calls.isEmpty() ? Portions.NONE : Portions.of(calls));
+        Optional<Hits> counted =
+                countsHits && size > 0 ? Optional.of(new Hits(Arrays.copyOf(hits, size))) : Optional.empty();
+        return new Measurement(coverage, counted, tests);
     }
 
     private void sortAndAddUp() {

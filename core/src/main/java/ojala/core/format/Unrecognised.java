@@ -1,6 +1,9 @@
 package ojala.core.format;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * Explains why a file is no report. What it looks like is known by its first bytes; data that a toolchain writes before
@@ -28,8 +31,43 @@ final class Unrecognised {
                     'f',
                     'o',
                     'r'),
+            new Look(
+                    "a merged LLVM profile",
+                    "make the report from it with llvm-cov export",
+                    0xff,
+                    'l',
+                    'p',
+                    'r',
+                    'o',
+                    'f',
+                    'i'),
+            new Look("raw Go coverage data", "convert it with go tool covdata textfmt", 0, 'c', 'v', 'm'),
+            new Look("raw Go coverage data", "convert it with go tool covdata textfmt", 0, 'c', 'w', 'm'),
             new Look("a JVM agent's execution data", "make the XML report from it first", 0x01, 0xc0, 0xc0),
             new Look("an SQLite data file", "export it as XML, JSON or LCOV first", 'S', 'Q', 'L', 'i', 't', 'e'));
+
+    /** What a text that is no report looks like. */
+    private enum Text {
+        TEST_RESULTS("<testsuites?[\\s>].*", "these are test results (JUnit XML), no coverage report: " + NO_REPORT),
+        PAGE("(?i)<(!doctype )?html[\\s>].*", "this is a web page: send the report that it was made from"),
+        GO_TEST("(ok|---|=== RUN|\\?) .*", "this is the output of go test: send the file that -coverprofile names"),
+        GIT_LFS("version https://git-lfs.*", "this is a pointer of git-lfs, not the file: fetch the file itself first");
+
+        private final Pattern looks;
+        private final String answer;
+
+        Text(String looks, String answer) {
+            this.looks = Pattern.compile("\\s*(?:<\\?[^>]*\\?>\\s*)?(?:" + looks + ")", Pattern.DOTALL);
+            this.answer = answer;
+        }
+
+        static Optional<String> of(String text) {
+            return Arrays.stream(values())
+                    .filter(one -> one.looks.matcher(text).matches())
+                    .map(one -> one.answer)
+                    .findFirst();
+        }
+    }
 
     private Unrecognised() {}
 
@@ -43,6 +81,10 @@ final class Unrecognised {
                 return new UnreadableReport(
                         "none", "byte 0", "this is " + look.what() + ", not a coverage report: " + look.next());
             }
+        }
+        Optional<String> look = Text.of(head.text());
+        if (look.isPresent()) {
+            return new UnreadableReport("none", "byte 0", look.get());
         }
         return new UnreadableReport(
                 "none",

@@ -36,7 +36,10 @@ public final class SourceMerge {
                 LineUnion.of(a.lines(), b.lines()),
                 branches(a.branches(), b.branches()),
                 union(a.functions(), b.functions(), FunctionCoverage::identity, FunctionCoverage::union),
-                union(a.conditions(), b.conditions(), Condition::identity, Condition::union));
+                union(a.conditions(), b.conditions(), Condition::identity, Condition::union),
+                a.statements().union(b.statements()),
+                a.instructions().union(b.instructions()),
+                a.calls().union(b.calls()));
     }
 
     public static SourceCoverage merge(Collection<SourceCoverage> all) {

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import java.util.function.IntPredicate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What reports say of one source file, without hit counts. Immutable, and in one order only, so that equal coverage has
@@ -14,13 +16,27 @@ import java.util.TreeMap;
  * @param branches by line, rising
  * @param functions in their order, no two with the same identity
  * @param conditions in their order, no two with the same identity
+ * @param instructions of the machine, by line
+ * @param calls of functions, by line
  */
 public record SourceCoverage(
         Lines lines,
         SortedMap<Integer, LineBranches> branches,
         List<FunctionCoverage> functions,
-        List<Condition> conditions) {
+        List<Condition> conditions,
+        Statements statements,
+        Portions instructions,
+        Portions calls) {
     public static final SourceCoverage NONE = new SourceCoverage(Lines.NONE, new TreeMap<>(), List.of(), List.of());
+
+    /** Coverage whose reports count neither statements nor what lies below a line. */
+    public SourceCoverage(
+            Lines lines,
+            SortedMap<Integer, LineBranches> branches,
+            List<FunctionCoverage> functions,
+            List<Condition> conditions) {
+        this(lines, branches, functions, conditions, Statements.NONE, Portions.NONE, Portions.NONE);
+    }
 
     public SourceCoverage {
         branches = Collections.unmodifiableSortedMap(new TreeMap<>(branches));
@@ -29,16 +45,29 @@ public record SourceCoverage(
     }
 
     /**
-     * The state to draw: a covered line with a side not taken is partial, a partial line with every side taken is
-     * covered.
+     * The states to draw, by index into the lines: a covered line with a side not taken is partial; a partial line is
+     * covered where every side of it was taken, or where it has statements instead and all of them ran.
      */
-    public LineState drawnState(int index) {
+    public LineState[] drawnStates() {
+        LineState[] drawn = new LineState[lines.size()];
+        LineSet missedStatements = statements.missedLines();
+        for (int i = 0; i < drawn.length; i++) {
+            drawn[i] = drawnState(i, missedStatements);
+        }
+        return drawn;
+    }
+
+    private LineState drawnState(int index, LineSet missedStatements) {
         LineState state = lines.state(index);
         LineBranches sides = branches.get(lines.number(index));
-        if (state == LineState.MISSED || sides == null) {
+        if (state == LineState.MISSED) {
             return state;
         }
-        return sides.count().missed() > 0 ? LineState.PARTIAL : LineState.COVERED;
+        if (sides != null) {
+            return sides.count().missed() > 0 ? LineState.PARTIAL : LineState.COVERED;
+        }
+        boolean ranMeanwhile = statements.size() > 0 && !missedStatements.contains(lines.number(index));
+        return ranMeanwhile ? LineState.COVERED : state;
     }
 
     /** The counts over the whole source. */
@@ -46,12 +75,12 @@ public record SourceCoverage(
         return counts(null);
     }
 
-    /** The counts over some lines only; a function belongs to the line that it starts on. */
+    /** The counts over some lines only; a function or a statement belongs to the line that it starts on. */
     public Counts countsWithin(LineSet within) {
         return counts(within);
     }
 
-    private Counts counts(@org.jspecify.annotations.Nullable LineSet within) {
+    private Counts counts(@Nullable LineSet within) {
         Map<CountName, Count> counts = new EnumMap<>(CountName.class);
         if (within == null) {
             counts.put(CountName.LINES, lines.count());
@@ -61,24 +90,36 @@ public record SourceCoverage(
                     CountName.LINES,
                     new Count(measurable.intersect(lines.covered()).size(), measurable.size()));
         }
-        branches.forEach((line, sides) -> {
-            if (within == null || within.contains(line)) {
-                counts.merge(CountName.BRANCHES, sides.count(), Count::plus);
-            }
-        });
-        functions.forEach(function -> add(counts, CountName.FUNCTIONS, within, function.line(), function.covered()));
-        conditions.forEach(condition -> add(counts, CountName.MCDC, within, condition.line(), condition.covered()));
+        IntPredicate counted = line -> within == null || within.contains(line);
+        branches.forEach((line, sides) -> add(counts, CountName.BRANCHES, counted.test(line), sides.count()));
+        for (FunctionCoverage function : functions) {
+            boolean in = counted.test(function.line());
+            add(counts, CountName.FUNCTIONS, in, function.covered(), 1);
+            add(
+                    counts,
+                    CountName.COMPLEXITY,
+                    in && function.complexity() > 0,
+                    function.covered(),
+                    function.complexity());
+        }
+        conditions.forEach(one -> add(counts, CountName.MCDC, counted.test(one.line()), one.covered(), 1));
+        statements
+                .ranges()
+                .forEach(one ->
+                        add(counts, CountName.STATEMENTS, counted.test(one.line()), one.covered(), one.howMany()));
+        instructions.byLine().forEach((line, one) -> add(counts, CountName.INSTRUCTIONS, counted.test(line), one));
+        calls.byLine().forEach((line, one) -> add(counts, CountName.CALLS, counted.test(line), one));
         return new Counts(counts);
     }
 
     private static void add(
-            Map<CountName, Count> counts,
-            CountName name,
-            @org.jspecify.annotations.Nullable LineSet within,
-            int line,
-            boolean covered) {
-        if (within == null || within.contains(line)) {
-            counts.merge(name, new Count(covered ? 1 : 0, 1), Count::plus);
+            Map<CountName, Count> counts, CountName name, boolean counted, boolean covered, int howMany) {
+        add(counts, name, counted, new Count(covered ? howMany : 0, howMany));
+    }
+
+    private static void add(Map<CountName, Count> counts, CountName name, boolean counted, Count count) {
+        if (counted) {
+            counts.merge(name, count, Count::plus);
         }
     }
 }

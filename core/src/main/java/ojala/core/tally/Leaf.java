@@ -10,12 +10,15 @@ import java.util.TreeMap;
 import ojala.core.model.BranchCount;
 import ojala.core.model.BranchShape;
 import ojala.core.model.Condition;
+import ojala.core.model.Count;
 import ojala.core.model.FunctionCoverage;
 import ojala.core.model.LineBranches;
 import ojala.core.model.LineState;
 import ojala.core.model.Lines;
+import ojala.core.model.Portions;
 import ojala.core.model.Side;
 import ojala.core.model.SourceCoverage;
+import ojala.core.model.Statements;
 
 /**
  * The canonical bytes of a source's coverage, format 1, as written down in {@code docs/canonical-bytes.md}. Equal
@@ -28,6 +31,9 @@ public final class Leaf {
     private static final int FUNCTIONS = 2;
     private static final int CONDITIONS = 3;
     private static final int COMPLEXITIES = 4;
+    private static final int STATEMENTS = 5;
+    private static final int INSTRUCTIONS = 6;
+    private static final int CALLS = 7;
 
     private Leaf() {}
 
@@ -44,6 +50,9 @@ public final class Leaf {
         int complexities = (int)
                 coverage.functions().stream().filter(f -> f.complexity() > 0).count();
         section(out, COMPLEXITIES, complexities, complexities(coverage.functions()));
+        section(out, STATEMENTS, coverage.statements().size(), statements(coverage.statements()));
+        section(out, INSTRUCTIONS, coverage.instructions().size(), portions(coverage.instructions()));
+        section(out, CALLS, coverage.calls().size(), portions(coverage.calls()));
         return out.bytes();
     }
 
@@ -105,6 +114,27 @@ public final class Leaf {
         return out;
     }
 
+    private static ByteWriter statements(Statements statements) {
+        ByteWriter out = new ByteWriter();
+        int before = 0;
+        for (Statements.Range range : statements.ranges()) {
+            out.number(range.line() - before).number(range.column());
+            out.number(range.endLine() - range.line()).number(range.endColumn());
+            out.number((long) range.howMany() << 1 | (range.covered() ? 1 : 0));
+            before = range.line();
+        }
+        return out;
+    }
+
+    private static ByteWriter portions(Portions portions) {
+        ByteWriter out = new ByteWriter();
+        for (int i = 0, before = 0; i < portions.size(); before = portions.line(i++)) {
+            out.number(portions.line(i) - before);
+            out.number(portions.count(i).covered()).number(portions.count(i).total());
+        }
+        return out;
+    }
+
     /** Reads what {@link #write} wrote. */
     public static SourceCoverage read(byte[] bytes) {
         ByteReader in = new ByteReader(bytes);
@@ -113,6 +143,9 @@ public final class Leaf {
         SortedMap<Integer, LineBranches> branches = new TreeMap<>();
         List<FunctionCoverage> functions = new ArrayList<>();
         List<Condition> conditions = new ArrayList<>();
+        List<Statements.Range> statements = new ArrayList<>();
+        TreeMap<Integer, Count> instructions = new TreeMap<>();
+        TreeMap<Integer, Count> calls = new TreeMap<>();
         while (!in.atEnd()) {
             int kind = in.octet();
             int size = in.small();
@@ -122,11 +155,38 @@ public final class Leaf {
                     case FUNCTIONS -> functions.add(readFunction(in));
                     case CONDITIONS -> conditions.add(readCondition(in));
                     case COMPLEXITIES -> readComplexity(in, functions);
+                    case STATEMENTS -> readStatement(in, statements);
+                    case INSTRUCTIONS -> readPortion(in, instructions);
+                    case CALLS -> readPortion(in, calls);
                     default -> throw new IllegalStateException("a leaf with a section of kind " + kind);
                 }
             }
         }
-        return new SourceCoverage(lines, branches, functions, conditions);
+        return new SourceCoverage(
+                lines,
+                branches,
+                functions,
+                conditions,
+                new Statements(statements),
+                Portions.of(instructions),
+                Portions.of(calls));
+    }
+
+    private static void readStatement(ByteReader in, List<Statements.Range> statements) {
+        int before =
+                statements.isEmpty() ? 0 : statements.get(statements.size() - 1).line();
+        int line = before + in.small();
+        int column = in.small();
+        int endLine = line + in.small();
+        int endColumn = in.small();
+        long howMany = in.number();
+        statements.add(
+                new Statements.Range(line, column, endLine, endColumn, (int) (howMany >> 1), (howMany & 1) == 1));
+    }
+
+    private static void readPortion(ByteReader in, SortedMap<Integer, Count> portions) {
+        int line = (portions.isEmpty() ? 0 : portions.lastKey()) + in.small();
+        portions.put(line, new Count(in.small(), in.small()));
     }
 
     private static Lines readLines(ByteReader in) {

@@ -130,6 +130,28 @@ public final class XmlElements {
         return wholeNumber.plain() ? OptionalLong.of(wholeNumber.value()) : OptionalLong.empty();
     }
 
+    /** An attribute that is a whole number of at most 18 digits; empty if it is anything else or not there. */
+    public OptionalLong wholeNumber(String name) {
+        for (int i = 0; i < attributes(); i++) {
+            if (attributeName(i).equals(name)) {
+                return wholeNumber(i);
+            }
+        }
+        return OptionalLong.empty();
+    }
+
+    /** An attribute that must be digits; more than a {@code long} holds is {@link Long#MAX_VALUE}. */
+    public long digits(int index) throws UnreadableReport {
+        OptionalLong whole = wholeNumber(index);
+        if (whole.isPresent() && whole.getAsLong() >= 0) {
+            return whole.getAsLong();
+        }
+        if (attribute(index).matches("\\s*\\d{19,1000}\\s*")) {
+            return Long.MAX_VALUE;
+        }
+        throw broken(attributeName(index) + " of a <" + name() + "> is no number");
+    }
+
     /** An attribute that must be there. */
     public String needed(String name) throws UnreadableReport {
         String value = attribute(name);

@@ -4,15 +4,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Random;
+import java.time.Duration;
+import java.util.Arrays;
+import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** What every format must do, whatever it is. */
 public class FormatContractTest {
+    private static final int FUZZED_INPUTS = Integer.getInteger("ojala.fuzz.inputs", 1500);
+    private static final int FUZZED_SECONDS = Integer.getInteger("ojala.fuzz.seconds", 5);
+
     @DataProvider
     public Object[][] formats() {
         return Formats.ALL.stream().map(format -> new Object[] {format}).toArray(Object[][]::new);
@@ -22,7 +28,8 @@ public class FormatContractTest {
     public void itsExampleIsRecognisedAndRead(Format format) throws Exception {
         byte[] example = format.example().getBytes(StandardCharsets.UTF_8);
         assertThat(Formats.recognise(new Head(example))).contains(format);
-        assertThat(ReportReader.read(new ByteArrayInputStream(example), 1 << 20).sources())
+        assertThat(ReportReader.read(new ByteArrayInputStream(example), 1 << 20, Fuzzer.ORIGIN)
+                        .sources())
                 .isNotEmpty();
         assertThat(Formats.named(format.name())).contains(format);
     }
@@ -44,32 +51,47 @@ public class FormatContractTest {
         for (Path sample : Samples.of(format.name())) {
             byte[] whole = Files.readAllBytes(sample);
             for (int length = 0; length <= whole.length; length++) {
-                readOrRefused(java.util.Arrays.copyOf(whole, length));
+                Fuzzer.readOrRefused(Arrays.copyOf(whole, length));
             }
         }
     }
 
     @Test(dataProvider = "formats")
-    public void anySampleWithBytesChangedIsReadOrRefused(Format format) throws IOException {
-        Random random = new Random(20261123);
+    public void whatWasMadeOfItsSamplesIsReadOrRefused(Format format) throws IOException {
+        new Fuzzer(format, 20261123).run(Duration.ofSeconds(FUZZED_SECONDS), FUZZED_INPUTS);
+    }
+
+    /** The beginning says which format; here the rest is told to be of each of the others. */
+    @Test(dataProvider = "formats")
+    public void asAnotherFormatItIsReadOrRefusedUnderThatName(Format format) throws IOException {
         for (Path sample : Samples.of(format.name())) {
             byte[] whole = Files.readAllBytes(sample);
-            for (int round = 0; round < 3000; round++) {
-                byte[] changed = whole.clone();
-                for (int change = 0; change < 1 + round % 4; change++) {
-                    changed[random.nextInt(changed.length)] = (byte) random.nextInt(256);
+            for (Format wrong : Formats.ALL) {
+                try {
+                    ReportReader.readAs(wrong, new ByteArrayInputStream(whole), 1 << 20, Fuzzer.ORIGIN);
+                } catch (UnreadableReport refused) {
+                    assertThat(refused.format()).isEqualTo(wrong.name());
+                    assertThat(refused.place())
+                            .as(wrong.name() + ": " + refused.reason())
+                            .isNotBlank();
+                    assertThat(wrong).as("its own samples are read").isNotEqualTo(format);
                 }
-                readOrRefused(changed);
             }
         }
     }
 
-    private static void readOrRefused(byte[] bytes) throws IOException {
-        try {
-            assertThat(ReportReader.read(new ByteArrayInputStream(bytes), 1 << 20))
-                    .isNotNull();
-        } catch (UnreadableReport refused) {
-            assertThat(refused.reason()).isNotBlank();
+    @Test(dataProvider = "formats")
+    public void inAnotherEncodingItIsReadAlikeOrRefused(Format format) throws IOException {
+        for (Path sample : Samples.of(format.name())) {
+            if (sample.toString().contains("utf16")) {
+                continue;
+            }
+            String text = Files.readString(sample);
+            for (Charset encoding : List.of(StandardCharsets.UTF_16LE, StandardCharsets.UTF_16BE)) {
+                Fuzzer.readOrRefused(("\uFEFF" + text).getBytes(encoding));
+            }
+            Fuzzer.readOrRefused(("ñ" + text).getBytes(StandardCharsets.ISO_8859_1));
+            Fuzzer.readOrRefused(("\uFEFF" + text).getBytes(StandardCharsets.UTF_8));
         }
     }
 }

@@ -1,9 +1,11 @@
 package ojala.core.format;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.net.URISyntaxException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -18,6 +20,11 @@ final class Samples {
         try (InputStream in = Samples.class.getResourceAsStream("/samples/" + sample)) {
             return ReportReader.read(Objects.requireNonNull(in, sample), 1 << 20);
         }
+    }
+
+    /** Reads a report that is given as text. */
+    static Report text(String text) throws IOException, UnreadableReport {
+        return ReportReader.read(new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)), 1 << 24);
     }
 
     /** All samples of a format. */

@@ -10,12 +10,15 @@ import java.util.stream.IntStream;
 import ojala.core.model.BranchCount;
 import ojala.core.model.BranchShape;
 import ojala.core.model.Condition;
+import ojala.core.model.Count;
 import ojala.core.model.FunctionCoverage;
 import ojala.core.model.LineBranches;
 import ojala.core.model.LineState;
 import ojala.core.model.Lines;
+import ojala.core.model.Portions;
 import ojala.core.model.Side;
 import ojala.core.model.SourceCoverage;
+import ojala.core.model.Statements;
 
 /** Coverage made up at random, from few names and lines so that pieces meet. */
 public final class Generated {
@@ -30,7 +33,27 @@ public final class Generated {
                 lines(),
                 branches(),
                 distinct(this::function, FunctionCoverage::identity),
-                distinct(this::condition, Condition::identity));
+                distinct(this::condition, Condition::identity),
+                new Statements(IntStream.range(0, random.nextInt(6))
+                        .mapToObj(i -> statement())
+                        .toList()),
+                portions(),
+                portions());
+    }
+
+    private Statements.Range statement() {
+        int line = 1 + random.nextInt(4);
+        return new Statements.Range(
+                line, random.nextInt(3), line + random.nextInt(2), 0, random.nextInt(3), random.nextBoolean());
+    }
+
+    private Portions portions() {
+        SortedMap<Integer, Count> portions = new TreeMap<>();
+        for (int i = 0; i < random.nextInt(4); i++) {
+            int total = 1 + random.nextInt(9);
+            portions.put(1 + random.nextInt(6), new Count(random.nextInt(total + 1), total));
+        }
+        return Portions.of(portions);
     }
 
     private Lines lines() {
@@ -77,7 +100,8 @@ public final class Generated {
     private FunctionCoverage function() {
         int column = random.nextInt(3);
         String name = List.of("moor", "cast_off", "pilot").get(random.nextInt(3));
-        return new FunctionCoverage(1 + random.nextInt(3), column, random.nextInt(3), name, random.nextBoolean());
+        return new FunctionCoverage(
+                1 + random.nextInt(3), column, random.nextInt(3), name, random.nextBoolean(), random.nextInt(4));
     }
 
     private Condition condition() {

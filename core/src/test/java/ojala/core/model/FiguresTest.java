@@ -42,8 +42,8 @@ public class FiguresTest {
                         1, new LineBranches(List.of(BranchShape.of(sides)), java.util.Optional.empty()))),
                 List.of(),
                 List.of());
-        assertThat(source.drawnState(0)).isEqualTo(LineState.PARTIAL);
-        assertThat(source.drawnState(1)).isEqualTo(LineState.COVERED);
+        assertThat(source.drawnStates()[0]).isEqualTo(LineState.PARTIAL);
+        assertThat(source.drawnStates()[1]).isEqualTo(LineState.COVERED);
         assertThat(source.countsWithin(LineSet.of(2)).get(CountName.BRANCHES)).isEmpty();
     }
 }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import ojala.core.model.Hits;
 import ojala.core.model.LineBranches;
 import ojala.core.model.LineSet;
+import ojala.core.model.LineState;
 import ojala.core.model.SourceCoverage;
 import ojala.wire.Documents;
 import ojala.wire.LineDocument;
@@ -20,12 +21,13 @@ final class SourceLines {
     static List<LineDocument> of(SourceCoverage coverage, List<SuiteSource> suites) {
         List<Reach> reaches = suites.stream().map(Reach::of).toList();
         List<LineDocument> lines = new ArrayList<>();
-        for (int i = 0; i < coverage.lines().size(); i++) {
+        LineState[] drawn = coverage.drawnStates();
+        for (int i = 0; i < drawn.length; i++) {
             int line = coverage.lines().number(i);
             @Nullable LineBranches sides = coverage.branches().get(line);
             lines.add(new LineDocument(
                     line,
-                    coverage.drawnState(i).name().toLowerCase(Locale.ROOT),
+                    drawn[i].name().toLowerCase(Locale.ROOT),
                     hits(suites, line).orElse(null),
                     sides == null ? null : Documents.of(sides.count()),
                     sides != null && sides.atLeast(),

@@ -5,9 +5,11 @@ import java.io.InputStream;
 import java.util.regex.Pattern;
 import ojala.core.format.Format;
 import ojala.core.format.Head;
+import ojala.core.format.Origin;
 import ojala.core.format.ReportSink;
 import ojala.core.format.UnreadableReport;
 import ojala.core.xml.XmlElements;
+import ojala.core.xml.XmlRoot;
 
 /**
  * Cobertura XML, as the document type coverage-04 describes it, with the deviations that writers in many languages
@@ -18,11 +20,6 @@ import ojala.core.xml.XmlElements;
  */
 public final class Cobertura implements Format {
     static final String NAME = "cobertura";
-
-    /** The root, after what may stand before it: a declaration, comments, a document type with a subset of its own. */
-    private static final Pattern ROOT = Pattern.compile(
-            "\\A\\s*(?:<\\?[^>]*\\?>\\s*|<!--.*?-->\\s*|<!DOCTYPE[^>\\[]*(?:\\[.*?\\]\\s*)?>\\s*)*+<coverage(?=[\\s>/])([^>]*)",
-            Pattern.DOTALL);
 
     private static final Pattern OWN = Pattern.compile("\\b(?:line-rate|branch-rate|lines-valid|branches-valid)\\s*=");
 
@@ -50,17 +47,16 @@ public final class Cobertura implements Format {
      */
     @Override
     public boolean recognises(Head head) {
-        String text = head.text();
-        var root = ROOT.matcher(text);
-        if (!root.find()) {
-            return false;
-        }
-        String after = text.substring(root.end()).replaceFirst("^/?>", "").stripLeading();
-        return OWN.matcher(root.group(1)).find() || after.startsWith("<sources") || after.startsWith("<packages");
+        return XmlRoot.of(head)
+                .filter(root -> root.name().equals("coverage"))
+                .map(root -> OWN.matcher(root.attributes()).find()
+                        || root.after().startsWith("<sources")
+                        || root.after().startsWith("<packages"))
+                .orElse(false);
     }
 
     @Override
-    public void read(InputStream report, ReportSink sink) throws IOException, UnreadableReport {
+    public void read(InputStream report, Origin origin, ReportSink sink) throws IOException, UnreadableReport {
         new CoberturaReader(XmlElements.of(report, NAME), sink).read();
     }
 }

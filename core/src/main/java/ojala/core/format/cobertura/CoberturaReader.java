@@ -3,6 +3,7 @@ package ojala.core.format.cobertura;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.util.OptionalLong;
+import ojala.core.format.LineNumber;
 import ojala.core.format.NoteKind;
 import ojala.core.format.ReportSink;
 import ojala.core.format.UnreadableReport;
@@ -14,7 +15,6 @@ import org.jspecify.annotations.Nullable;
  * other.
  */
 final class CoberturaReader {
-    private static final int LAST_LINE = 10_000_000;
     private static final long MISSING = Long.MIN_VALUE;
 
     private final XmlElements xml;
@@ -163,8 +163,7 @@ final class CoberturaReader {
         if (number == MISSING || hits == MISSING) {
             throw xml.broken("<line> without the attribute " + (number == MISSING ? "number" : "hits"));
         }
-        if (number < 1 || number > LAST_LINE) {
-            sink.note(NoteKind.IMPOSSIBLE_LINE, xml.line(), "line " + number + " of a source is left out");
+        if (!LineNumber.isPossible(number, xml.line(), sink)) {
             return;
         }
         if (method != null) {

@@ -4,8 +4,10 @@ import java.io.IOException;
 import java.io.InputStream;
 import ojala.core.format.Format;
 import ojala.core.format.Head;
+import ojala.core.format.Origin;
 import ojala.core.format.ReportSink;
 import ojala.core.format.UnreadableReport;
+import ojala.core.text.RecordLines;
 
 /**
  * LCOV tracefiles, as described under "FILES" in the manual page geninfo(1) of LCOV 1.x and 2.x, with the deviations
@@ -49,7 +51,7 @@ public final class Lcov implements Format {
     }
 
     @Override
-    public void read(InputStream report, ReportSink sink) throws IOException, UnreadableReport {
-        new LcovReader(new RecordLines(report), sink).read();
+    public void read(InputStream report, Origin origin, ReportSink sink) throws IOException, UnreadableReport {
+        new LcovReader(new RecordLines(report, NAME), sink).read();
     }
 }

@@ -2,15 +2,14 @@ package ojala.core.format.lcov;
 
 import java.io.IOException;
 import java.math.BigDecimal;
+import ojala.core.format.LineNumber;
 import ojala.core.format.NoteKind;
 import ojala.core.format.ReportSink;
 import ojala.core.format.UnreadableReport;
+import ojala.core.text.RecordLines;
 
 /** Reads the records of one tracefile. Used once. */
 final class LcovReader {
-    /** A source longer than this is taken for a damaged record. */
-    private static final int LAST_LINE = 10_000_000;
-
     private final RecordLines record;
     private final ReportSink sink;
     private final Section section = new Section();
@@ -116,7 +115,7 @@ final class LcovReader {
         long endLine = second < 0 ? -1 : record.digits(comma + 1, second);
         String name = record.text(endLine < 0 ? comma + 1 : second + 1);
         if (isLine(line)) {
-            section.function(name, (int) line, endLine < line ? 0 : (int) Math.min(endLine, LAST_LINE));
+            section.function(name, (int) line, endLine < line ? 0 : (int) Math.min(endLine, LineNumber.LAST));
         }
     }
 
@@ -177,7 +176,7 @@ final class LcovReader {
         long line = fields.length < 6 ? 0 : number(fields[0]);
         long size = fields.length < 6 ? -1 : number(fields[1]);
         long index = fields.length < 6 ? -1 : number(fields[4]);
-        if (size < 0 || index < 0 || size > LAST_LINE || index > LAST_LINE) {
+        if (size < 0 || index < 0 || size > LineNumber.LAST || index > LineNumber.LAST) {
             throw broken(
                     "an MCDC record that can't be read",
                     "it has the form MCDC:line,groupSize,sense,taken,index,expression");
@@ -229,11 +228,7 @@ final class LcovReader {
         if (line < 0) {
             throw broken("no line number where one belongs", "the file may be cut off or damaged");
         }
-        if (line == 0 || line > LAST_LINE) {
-            sink.note(NoteKind.IMPOSSIBLE_LINE, record.number(), "line " + line + " of a source is left out");
-            return false;
-        }
-        return true;
+        return LineNumber.isPossible(line, record.number(), sink);
     }
 
     private int comma(int from) throws UnreadableReport {
@@ -251,7 +246,6 @@ final class LcovReader {
     }
 
     private UnreadableReport broken(String what, String next) {
-        return new UnreadableReport(
-                Lcov.NAME, "line " + record.number(), what + " (“" + shortened(record.text(0)) + "”): " + next);
+        return record.broken(what, next);
     }
 }

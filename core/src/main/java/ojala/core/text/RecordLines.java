@@ -1,4 +1,4 @@
-package ojala.core.format.lcov;
+package ojala.core.text;
 
 import java.io.IOException;
 import java.io.InputStream;
@@ -8,10 +8,10 @@ import java.util.stream.IntStream;
 import ojala.core.format.UnreadableReport;
 
 /**
- * The records of a tracefile, one at a time, in a buffer of their own: line ends (LF or CR LF), the byte-order mark and
- * surrounding blanks are gone. Works on bytes, because nearly all records hold numbers only.
+ * The records of a report that has one a line, one at a time, in a buffer of their own: line ends (LF or CR LF), the
+ * byte-order mark and surrounding blanks are gone. Works on bytes, because nearly all records hold numbers only.
  */
-final class RecordLines {
+public final class RecordLines {
     private static final int LONGEST = 1 << 16;
 
     /** {@code DA:}, seven digits, a comma, eighteen digits, a line end. */
@@ -22,6 +22,7 @@ final class RecordLines {
             IntStream.range(0, 128).mapToObj(Character::toString).toArray(String[]::new);
 
     private final InputStream in;
+    private final String format;
     private byte[] buffer = new byte[1 << 17];
     private int next;
     private int filled;
@@ -30,18 +31,22 @@ final class RecordLines {
     private long number;
     private boolean ended;
 
-    RecordLines(InputStream in) {
+    /** @param format the name of the format that refusals are told under */
+    public RecordLines(InputStream in, String format) {
         this.in = in;
+        this.format = format;
     }
 
     /** Goes to the next record; false at the end of the report. */
-    boolean next() throws IOException, UnreadableReport {
+    public boolean next() throws IOException, UnreadableReport {
         int newline = newlineFrom(next);
         while (newline < 0 && !ended) {
             int searched = filled - next;
             if (searched > LONGEST) {
                 throw new UnreadableReport(
-                        Lcov.NAME, "line " + (number + 1), "a record longer than " + LONGEST + " bytes");
+                        format,
+                        "line " + (number + 1),
+                        "a record longer than " + LONGEST + " bytes: this is no such report");
             }
             fill();
             newline = newlineFrom(next + searched);
@@ -58,7 +63,7 @@ final class RecordLines {
     }
 
     /** Takes a plain line record: {@code DA:}, digits, a comma, digits, and nothing else. */
-    interface PlainLines {
+    public interface PlainLines {
         void line(int line, long hits);
     }
 
@@ -66,7 +71,7 @@ final class RecordLines {
      * Takes all plain line records that follow, in one pass over their bytes. They are nearly all of a tracefile; what
      * is not plain, or not whole in the buffer, is left for {@link #next}.
      */
-    void takePlainLines(PlainLines taker) {
+    public void takePlainLines(PlainLines taker) {
         byte[] bytes = buffer;
         int at = next;
         // what a plain record can have at most lies before the end, so that no digit needs to look for it
@@ -136,33 +141,53 @@ final class RecordLines {
     }
 
     /** The 1-based number of the current record's line. */
-    long number() {
+    public long number() {
         return number;
     }
 
-    int length() {
+    public int length() {
         return end - start;
     }
 
     /** The byte at an index of the record, from 0; a NUL beyond its end. */
-    byte at(int index) {
+    public byte at(int index) {
         return start + index < end ? buffer[start + index] : 0;
     }
 
     /** The record's text from an index on. */
-    String text(int from) {
+    public String text(int from) {
         return text(from, length());
     }
 
-    String text(int from, int to) {
+    public String text(int from, int to) {
         if (to - from == 1 && buffer[start + from] >= 0) {
             return SHORT[buffer[start + from]];
         }
         return new String(buffer, start + from, Math.max(to - from, 0), StandardCharsets.UTF_8);
     }
 
+    /** Whether the record begins with these bytes. */
+    public boolean startsWith(byte[] prefix) {
+        return length() >= prefix.length
+                && Arrays.equals(buffer, start, start + prefix.length, prefix, 0, prefix.length);
+    }
+
+    /** A copy of the record's bytes before an index. */
+    public byte[] bytesBefore(int to) {
+        return Arrays.copyOfRange(buffer, start, start + to);
+    }
+
+    /** A refusal at this record. */
+    public UnreadableReport broken(String what, String next) {
+        String shown = text(0);
+        return new UnreadableReport(
+                format,
+                "line " + number,
+                what + " (“" + (shown.length() > 40 ? shown.substring(0, 40) + "…" : shown) + "”): " + next);
+    }
+
     /** The index of a byte at or after {@code from}, or -1. */
-    int indexOf(char wanted, int from) {
+    public int indexOf(char wanted, int from) {
         for (int i = start + from; i < end; i++) {
             if (buffer[i] == wanted) {
                 return i - start;
@@ -171,7 +196,7 @@ final class RecordLines {
         return -1;
     }
 
-    int lastIndexOf(char wanted) {
+    public int lastIndexOf(char wanted) {
         for (int i = end - 1; i >= start; i--) {
             if (buffer[i] == wanted) {
                 return i - start;
@@ -184,7 +209,7 @@ final class RecordLines {
      * The decimal digits from {@code from} to before {@code to} as a number; -1 if there is anything else or it is too
      * large.
      */
-    long digits(int from, int to) {
+    public long digits(int from, int to) {
         if (to <= from || to - from > 18) {
             return -1;
         }

@@ -1,0 +1,5 @@
+/** gcov JSON. */
+@NullMarked
+package ojala.core.format.gcov;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** gcov text listings. */
+@NullMarked
+package ojala.core.format.gcovtext;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,158 @@
+package ojala.core.format.goprofile;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import ojala.core.format.LineHits;
+import ojala.core.format.LineNumber;
+import ojala.core.format.NoteKind;
+import ojala.core.format.ReportSink;
+import ojala.core.format.Spread;
+import ojala.core.format.UnreadableReport;
+import ojala.core.model.LineState;
+import ojala.core.text.RecordLines;
+
+/**
+ * Reads one profile. The blocks of all files are held until its end, because any block may come again: each distinct
+ * block once, in 28 bytes.
+ */
+final class GoProfileReader {
+    private static final String FORM = "it has the form file:line.column,line.column statements count";
+
+    private final RecordLines record;
+    private final ReportSink sink;
+    private final Map<String, Blocks> files = new LinkedHashMap<>();
+    private final Spread spread = new Spread();
+    private final LineHits lines = new LineHits();
+    private byte[] file = {};
+    private Blocks blocks = new Blocks();
+    private boolean counts;
+    private boolean moded;
+    private int at;
+
+    GoProfileReader(RecordLines record, ReportSink sink) {
+        this.record = record;
+        this.sink = sink;
+    }
+
+    void read() throws IOException, UnreadableReport {
+        while (record.next()) {
+            if (record.length() == 0) {
+                continue;
+            }
+            if (record.at(0) == 'm' && record.at(4) == ':' && record.text(0, 5).equals("mode:")) {
+                mode(record.text(5).strip());
+            } else if (!moded) {
+                throw record.broken("a block before any mode line", "a profile begins with mode: set, count or atomic");
+            } else {
+                block();
+            }
+        }
+        if (!moded) {
+            throw record.broken("no mode line", "a profile begins with mode: set, count or atomic");
+        }
+        for (Map.Entry<String, Blocks> one : files.entrySet()) {
+            emit(one.getKey(), one.getValue());
+        }
+    }
+
+    private void mode(String name) throws UnreadableReport {
+        switch (name) {
+            case "set" -> {}
+            case "count", "atomic" -> counts = true;
+            default -> throw record.broken("no mode that Go writes", "it is set, count or atomic");
+        }
+        moded = true;
+    }
+
+    private void block() throws UnreadableReport {
+        if (!(record.startsWith(file) && record.at(file.length) == ':' && fields(file.length + 1))) {
+            changeFile();
+        }
+    }
+
+    /** Names may hold a colon: what stands behind the last one is the block. */
+    private void changeFile() throws UnreadableReport {
+        int colon = record.lastIndexOf(':');
+        if (colon < 1) {
+            throw record.broken("not a block", FORM + "; the file may be cut off or damaged");
+        }
+        file = record.bytesBefore(colon);
+        blocks = files.computeIfAbsent(new String(file, StandardCharsets.UTF_8), key -> new Blocks());
+        if (!fields(colon + 1)) {
+            throw record.broken("not a block", FORM + "; the file may be cut off or damaged");
+        }
+    }
+
+    /** Reads {@code 5.12,7.3 2 1} and takes it; false if it is anything else. */
+    private boolean fields(int from) throws UnreadableReport {
+        at = from;
+        long line = number('.');
+        long column = number(',');
+        long endLine = number('.');
+        long endColumn = number(' ');
+        long statements = number(' ');
+        long count = number((char) 0);
+        if (line < 0 || column < 0 || endLine < 0 || endColumn < 0 || statements < 0 || count < 0) {
+            return false;
+        }
+        if (column > LineNumber.LAST || endColumn > LineNumber.LAST || statements > LineNumber.LAST) {
+            return false;
+        }
+        if (!LineNumber.isPossible(line, record.number(), sink)
+                || !LineNumber.isPossible(endLine, record.number(), sink)) {
+            return true;
+        }
+        if (endLine < line) {
+            sink.note(NoteKind.IMPOSSIBLE_LINE, record.number(), "a block that ends before it begins is left out");
+            return true;
+        }
+        blocks.add((int) line, (int) column, (int) endLine, (int) endColumn, (int) statements, count);
+        return true;
+    }
+
+    /** The digits up to a mark as a number, -1 if anything else stands there; saturates. Goes past the mark. */
+    private long number(char mark) {
+        long value = 0;
+        int first = at;
+        for (byte octet = record.at(at); octet >= '0' && octet <= '9'; octet = record.at(++at)) {
+            value = value > Long.MAX_VALUE / 10 - 1 ? Long.MAX_VALUE / 10 : value * 10 + (octet - '0');
+        }
+        boolean whole = at > first && record.at(at) == mark && (mark != 0 || at == record.length());
+        int digits = at - first;
+        at++;
+        if (!whole) {
+            return -1;
+        }
+        return digits > 18 ? Long.MAX_VALUE : value;
+    }
+
+    private void emit(String path, Blocks all) throws UnreadableReport {
+        lines.clear();
+        sink.startSource(path);
+        Blocks.Table table = all.table();
+        for (int i = 0; i < table.size(); i++) {
+            if (!spread.allows(table.line(i), table.endLine(i))) {
+                throw record.broken("ranges", Spread.TOO_WIDE);
+            }
+            for (int line = table.line(i); line <= table.endLine(i); line++) {
+                lines.touch(line, table.count(i));
+            }
+            sink.statement(
+                    table.line(i),
+                    table.column(i),
+                    table.endLine(i),
+                    table.endColumn(i),
+                    table.statements(i),
+                    table.count(i) > 0);
+        }
+        if (counts) {
+            lines.emit(sink);
+        } else {
+            lines.forEach((line, hits, partial) ->
+                    sink.state(line, hits == 0 ? LineState.MISSED : partial ? LineState.PARTIAL : LineState.COVERED));
+        }
+        sink.endSource();
+    }
+}

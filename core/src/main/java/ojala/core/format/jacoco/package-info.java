@@ -1,0 +1,5 @@
+/** JaCoCo XML. */
+@NullMarked
+package ojala.core.format.jacoco;
+
+import org.jspecify.annotations.NullMarked;

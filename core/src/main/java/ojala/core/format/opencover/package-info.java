@@ -1,0 +1,5 @@
+/** OpenCover XML. */
+@NullMarked
+package ojala.core.format.opencover;
+
+import org.jspecify.annotations.NullMarked;

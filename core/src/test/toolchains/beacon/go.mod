@@ -1,0 +1,3 @@
+module harbour.example/port/beacon
+
+go 1.19
