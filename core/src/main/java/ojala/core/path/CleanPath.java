@@ -14,6 +14,9 @@ public final class CleanPath {
 
     /** The cleaned path; absolute ones begin with a slash, a drive stays as {@code /C:/…}, leading {@code ../} stay. */
     public static String of(String reported) {
+        if (isClean(reported)) {
+            return reported;
+        }
         String path = reported.strip();
         if (path.startsWith("file:")) {
             path = percentDecoded(path.substring(5)).replaceFirst("^/{2,}", "/");
@@ -24,6 +27,21 @@ public final class CleanPath {
             path = "/" + path;
         }
         return Normalizer.normalize(resolved(path), Normalizer.Form.NFC);
+    }
+
+    /** Whether cleaning would change nothing: most paths are so, and a look at each letter tells. */
+    private static boolean isClean(String path) {
+        char before = '/';
+        for (int i = 0; i < path.length(); i++) {
+            char letter = path.charAt(i);
+            boolean plain = letter > ' ' && letter < 0x7f && letter != '\\' && letter != ':';
+            boolean odd = before == '/' && (letter == '.' || (letter == '/' && i > 0));
+            if (!plain || odd) {
+                return false;
+            }
+            before = letter;
+        }
+        return path.length() > 1 && before != '/';
     }
 
     private static String resolved(String path) {

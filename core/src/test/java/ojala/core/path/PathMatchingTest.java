@@ -2,6 +2,7 @@ package ojala.core.path;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -139,5 +140,99 @@ public class PathMatchingTest {
                         .path())
                 .as("roots that are no folder of the commit say nothing")
                 .contains("tides/tools/gauge.py");
+    }
+
+    private static PathMatch one(List<String> tree, String reportPath, String reported) {
+        return new PathMatching(tree, List.of())
+                .match(List.of(reported), List.of(), reportPath)
+                .get(0);
+    }
+
+    private static final List<String> MODULES = List.of(
+            "berthing/src/main/java/candela/berths/Berth.java",
+            "berthing/src/main/java/candela/berths/Quay.java",
+            "tariff/src/main/java/candela/berths/Berth.java",
+            "tariff/src/main/kotlin/Fee.kt",
+            "tariff/src/main/kotlin/Rebate.kt");
+
+    @Test
+    public void packageAndFileNameAreFoundBelowSourceRoots() {
+        assertThat(one(MODULES, "x", "candela/berths/Quay.java").path())
+                .contains("berthing/src/main/java/candela/berths/Quay.java");
+    }
+
+    @Test
+    public void ofSeveralModulesWithOnePackageTheGroupsNameOrTheReportsFolderTells() {
+        assertThat(one(MODULES, "x", "tariff/candela/berths/Berth.java").path())
+                .as("the group's name")
+                .contains("tariff/src/main/java/candela/berths/Berth.java");
+        assertThat(one(MODULES, "tariff/target/site/jacoco.xml", "candela/berths/Berth.java")
+                        .path())
+                .as("the report's folder")
+                .contains("tariff/src/main/java/candela/berths/Berth.java");
+        assertThat(one(MODULES, "jacoco.xml", "candela/berths/Berth.java")).satisfies(match -> {
+            assertThat(match.path()).as("nothing tells").isEmpty();
+            assertThat(match.how()).isEqualTo("several files fit equally well");
+            assertThat(match.candidates()).hasSize(2);
+        });
+    }
+
+    @Test
+    public void aPackageThatNoFolderStandsForIsFoundTogether() {
+        List<PathMatch> matches = new PathMatching(MODULES, List.of())
+                .match(List.of("candela/fees/Fee.kt", "candela/fees/Rebate.kt"), List.of(), "x");
+        assertThat(matches).allSatisfy(match -> assertThat(match.path()).isPresent());
+        assertThat(one(MODULES, "x", "candela/fees/Fee.kt").how()).isEqualTo("only the end of the path fits");
+    }
+
+    @Test
+    public void importPathsLoseTheirModuleAsGoModTellsIt() {
+        List<String> tree = List.of("go.mod", "ais.go", "beacon/go.mod", "beacon/ais.go", "beacon/v2/ais/ais.go");
+        Map<String, String> texts = Map.of(
+                "go.mod", "module harbour.example/port\n\ngo 1.22\n",
+                "beacon/go.mod", "// position messages\nmodule \"harbour.example/port/beacon\"\n");
+        PathMatching matching = new PathMatching(tree, List.of(), path -> Optional.ofNullable(texts.get(path)));
+        Function<String, PathMatch> match =
+                reported -> matching.match(List.of(reported), List.of(), "x").get(0);
+        assertThat(match.apply("harbour.example/port/beacon/ais.go").path()).contains("beacon/ais.go");
+        assertThat(match.apply("harbour.example/port/beacon/ais.go").how()).isEqualTo("in the module of beacon/");
+        assertThat(match.apply("harbour.example/port/ais.go").path()).contains("ais.go");
+        assertThat(match.apply("harbour.example/port/beacon/v2/ais/ais.go").path())
+                .contains("beacon/v2/ais/ais.go");
+        assertThat(match.apply("other.example/lib/lib.go").path()).isEmpty();
+    }
+
+    @Test
+    public void whatIsInstalledIsNoFileOfTheCommit() {
+        assertThat(one(List.of("version.h"), "x", "/usr/include/linux/version.h")
+                        .path())
+                .isEmpty();
+        assertThat(one(List.of("site-packages/tide.py"), "x", "/venv/site-packages/tide.py")
+                        .path())
+                .as("unless the commit has it there")
+                .contains("site-packages/tide.py");
+    }
+
+    @Test
+    public void ofFilesThatDifferInCaseAloneTheOneWrittenSoIsMeant() {
+        List<String> tree = List.of("src/Gate.ts", "src/gate.ts");
+        assertThat(one(tree, "x", "/ci/src/gate.ts").path()).contains("src/gate.ts");
+        assertThat(one(tree, "x", "/ci/src/GATE.ts").path()).isEmpty();
+    }
+
+    @Test
+    public void whereVeryManyFilesShareANameWhatOthersAgreeOnSettles() {
+        List<String> tree = new ArrayList<>(List.of("web/only/here.ts", "web/and/there.ts"));
+        List<String> reported = new ArrayList<>(List.of("/app/only/here.ts", "/app/and/there.ts", "/app/index.ts"));
+        for (int i = 0; i < 1000; i++) {
+            tree.add("web/page" + i + "/index.ts");
+            tree.add("other" + i + "/index.ts");
+            reported.add("/app/page" + i + "/index.ts");
+        }
+        tree.add("web/index.ts");
+        List<PathMatch> matches = new PathMatching(tree, List.of()).match(reported, List.of(), "x");
+        assertThat(matches)
+                .allSatisfy(match ->
+                        assertThat(match.path()).contains(match.reported().replace("/app/", "web/")));
     }
 }
