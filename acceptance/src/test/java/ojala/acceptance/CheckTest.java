@@ -105,11 +105,11 @@ public class CheckTest {
                         samples.resolve("odd.info").toString());
         JsonNode document = Json.mapper().readTree(ran.out());
         assertThat(ran.exit()).isZero();
-        assertThat(document.path("schema").asInt()).isEqualTo(1);
+        assertThat(document.path("schema").asInt()).isEqualTo(2);
         assertThat(document.path("reports").get(0).path("format").asString()).isEqualTo("lcov");
         JsonNode berths = document.path("sources").get(0);
         assertThat(berths.path("path").asString()).isEqualTo("src/berths.js");
-        assertThat(berths.path("reportedAs").get(0).asString()).isEqualTo("src/berths.js");
+        assertThat(berths.path("reportedAs").path("src/berths.js").asString()).isEqualTo("as reported");
         assertThat(berths.path("lines").path("coveredLines").asString()).isEqualTo("1-9");
         assertThat(document.path("unmatched").get(0).path("reportedAs").asString())
                 .endsWith("tides/harmonics.c");

@@ -3,6 +3,7 @@ package ojala.client;
 import java.util.List;
 import ojala.client.command.CheckCommand;
 import ojala.client.command.CompareCommand;
+import ojala.client.command.ConvertCommand;
 import ojala.client.command.HistoryCommand;
 import ojala.client.command.InspectCommand;
 import ojala.client.command.ProjectCommand;
@@ -30,6 +31,7 @@ import picocli.CommandLine.Command;
             CompareCommand.class,
             CheckCommand.class,
             InspectCommand.class,
+            ConvertCommand.class,
             ProjectCommand.class,
             TokenCommand.class
         },

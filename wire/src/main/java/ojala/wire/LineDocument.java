@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  * @param state {@code covered}, {@code partial} or {@code missed}
  * @param hits absent where no report has them
  * @param sides absent where the line has no branches
+ * @param ways the sides whose identity is known; empty where they are only counted
  * @param suites that reach it
  */
 public record LineDocument(
@@ -17,5 +18,8 @@ public record LineDocument(
         @Nullable Long hits,
         @Nullable CountDocument sides,
         boolean atLeast,
+        List<SideDocument> ways,
+        @Nullable CountDocument instructions,
+        @Nullable CountDocument calls,
         List<String> suites,
         List<String> tests) {}

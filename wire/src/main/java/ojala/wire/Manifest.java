@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param build the CI build; numbers are compared as numbers
  * @param attempt of the build, from 1
  * @param part one slice of the suite: {@code 2/4}, or a name
+ * @param format the name of the format that all files have, where the sender overrides recognition
  */
 public record Manifest(
         MeasuredCommit measured,
@@ -21,4 +22,5 @@ public record Manifest(
         int attempt,
         String suite,
         String part,
-        @Nullable String client) {}
+        @Nullable String client,
+        @Nullable String format) {}

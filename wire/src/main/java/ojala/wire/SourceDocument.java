@@ -19,5 +19,6 @@ public record SourceDocument(
         String changed,
         List<LineDocument> lines,
         List<FunctionDocument> functions,
+        List<ConditionDocument> conditions,
         Map<String, CountDocument> counts,
         List<String> suites) {}

@@ -94,6 +94,12 @@ public final class SendCommand implements Callable<Integer> {
     private @Nullable Integer attempt;
 
     @Option(
+            names = "--format",
+            paramLabel = "NAME",
+            description = "the format of all reports, whatever they look like; else it is recognised")
+    private @Nullable String format;
+
+    @Option(
             names = "--wait",
             paramLabel = "SECONDS",
             defaultValue = "60",
@@ -108,11 +114,16 @@ public final class SendCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException, InterruptedException {
+        ReportOptions.format(format);
+        if (format != null && paths.stream().noneMatch(Files::isRegularFile)) {
+            throw Failure.usage("--format says what files are: name them too, as in: ojala send --suite unit --format "
+                    + format + " FILE");
+        }
         Service service = options.service();
         try (Checkout checkout = Checkout.open(Path.of(""), System.getenv())) {
             List<Upload> uploads = uploads(checkout);
             Manifest manifest = checkout.manifest(
-                    new Checkout.Said(commit, head, branch, pullRequest, target, build, attempt, suite, part));
+                    new Checkout.Said(commit, head, branch, pullRequest, target, build, attempt, suite, part, format));
             String key = options.project(service);
             Receipt receipt = service.deliver(
                     key, manifest, uploads, DeliveryKey.of(manifest, uploads), new ProgressLine(System.err));

@@ -41,7 +41,8 @@ public final class Checkout implements AutoCloseable {
             @Nullable String build,
             @Nullable Integer attempt,
             String suite,
-            @Nullable String part) {}
+            @Nullable String part,
+            @Nullable String format) {}
 
     /** The CI system whose job this is; empty outside CI. */
     public Optional<String> ciSystem() {
@@ -92,7 +93,8 @@ public final class Checkout implements AutoCloseable {
                 or(said.attempt(), job.map(CiJob::attempt)).orElse(1),
                 said.suite(),
                 or(said.part(), job.flatMap(CiJob::part)).orElse(""),
-                "ojala 0.1.0");
+                "ojala 0.1.0",
+                said.format());
     }
 
     private static <T> Optional<T> or(@Nullable T said, Optional<T> found) {
@@ -124,7 +126,7 @@ public final class Checkout implements AutoCloseable {
      * checked out.
      */
     public String currentHead() {
-        return manifest(new Said(null, null, null, null, null, "0", 1, "any", null))
+        return manifest(new Said(null, null, null, null, null, "0", 1, "any", null, null))
                 .head();
     }
 

@@ -5,14 +5,17 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
-import java.util.TreeSet;
 import ojala.client.Failure;
 import ojala.core.doubt.DeliveryFacts.ReportFacts;
+import ojala.core.format.Format;
+import ojala.core.format.Origin;
 import ojala.core.format.Report;
 import ojala.core.format.ReportReader;
+import ojala.core.format.SourceTexts;
 import ojala.core.format.UnreadableReport;
 import ojala.core.merge.SourceMerge;
 import ojala.core.model.Count;
@@ -22,6 +25,7 @@ import ojala.core.path.PathMatch;
 import ojala.core.path.PathMatching;
 import ojala.core.path.PathRewrite;
 import ojala.core.report.MatchedReport;
+import ojala.core.report.MatchedTexts;
 import ojala.core.settings.SettingsReading;
 import ojala.git.SettingsInForce;
 import ojala.git.Snapshot;
@@ -39,16 +43,23 @@ public final class LocalReports {
     private final SortedMap<String, Merged> sources = new TreeMap<>();
     private final List<PathMatch> unmatched = new ArrayList<>();
 
-    private LocalReports(Optional<Snapshot> files) {
+    private final Optional<Format> format;
+
+    private LocalReports(Optional<Snapshot> files, Optional<Format> format) {
         this.files = files;
-        this.matching = files.map(snapshot -> new PathMatching(snapshot.paths(), rewrites(snapshot)));
+        this.format = format;
+        this.matching = files.map(snapshot -> new PathMatching(snapshot.paths(), rewrites(snapshot), snapshot::text));
     }
 
-    /** A source with the paths under which reports speak of it. */
-    public record Merged(TreeSet<String> reportedAs, Measurement measurement) {
+    /** A source with the paths under which reports speak of it, each with how it was matched. */
+    public record Merged(SortedMap<String, String> reportedAs, Measurement measurement) {
+        static Merged of(MatchedReport.Found found) {
+            return new Merged(new TreeMap<>(Map.of(found.reported(), found.how())), found.measurement());
+        }
+
         Merged plus(Merged other) {
-            TreeSet<String> all = new TreeSet<>(reportedAs);
-            all.addAll(other.reportedAs);
+            SortedMap<String, String> all = new TreeMap<>(reportedAs);
+            all.putAll(other.reportedAs);
             return new Merged(all, SourceMerge.merge(measurement, other.measurement));
         }
     }
@@ -62,7 +73,16 @@ public final class LocalReports {
 
     /** Reads files; without a snapshot paths stay as reported, cleaned. */
     public static LocalReports read(List<Path> reports, Optional<Snapshot> files) {
-        LocalReports read = new LocalReports(files);
+        return read(reports, files, Optional.empty());
+    }
+
+    /**
+     * Reads files.
+     *
+     * @param format that all of them have, whatever they look like; where absent it is recognised
+     */
+    public static LocalReports read(List<Path> reports, Optional<Snapshot> files, Optional<Format> format) {
+        LocalReports read = new LocalReports(files, format);
         reports.forEach(read::add);
         return read;
     }
@@ -80,7 +100,7 @@ public final class LocalReports {
             throw Failure.usage("there is no file " + file + ": name a report");
         }
         try {
-            add(file.toString(), ReportReader.read(Files.newInputStream(file), LIMIT_BYTES));
+            add(file.toString(), report(file));
         } catch (UnreadableReport broken) {
             Optional<String> format = Optional.of(broken.format()).filter(name -> !name.equals("none"));
             ReportFacts facts =
@@ -91,14 +111,20 @@ public final class LocalReports {
         }
     }
 
+    private Report report(Path file) throws IOException, UnreadableReport {
+        SourceTexts texts = matching.<SourceTexts>map(known ->
+                        new MatchedTexts(known, path -> files.orElseThrow().text(path)))
+                .orElse(LocalTexts::text);
+        Origin origin = new Origin(file.toString(), texts);
+        return format.isPresent()
+                ? ReportReader.readAs(format.get(), Files.newInputStream(file), LIMIT_BYTES, origin)
+                : ReportReader.read(Files.newInputStream(file), LIMIT_BYTES, origin);
+    }
+
     private void add(String name, Report report) {
         MatchedReport matched = MatchedReport.of(
                 name, report, matching, path -> files.orElseThrow().lineCount(path));
-        matched.found()
-                .forEach(found -> sources.merge(
-                        found.path(),
-                        new Merged(new TreeSet<>(List.of(found.reported())), found.measurement()),
-                        Merged::plus));
+        matched.found().forEach(found -> sources.merge(found.path(), Merged.of(found), Merged::plus));
         unmatched.addAll(matched.unmatched());
         List<String> problems = new ArrayList<>(matched.problems());
         report.skipped().forEach((what, times) -> problems.add(times + " " + what + " left out"));

@@ -15,7 +15,7 @@ public class DeliveryKeyTest {
     private static Manifest manifest(int attempt) {
         String id = "a".repeat(40);
         return new Manifest(
-                new MeasuredCommit(id, id, List.of()), id, "main", null, null, "7", attempt, "unit", "", "ojala");
+                new MeasuredCommit(id, id, List.of()), id, "main", null, null, "7", attempt, "unit", "", "ojala", null);
     }
 
     @Test

@@ -49,6 +49,11 @@ public final class Formats {
         return ALL.stream().filter(format -> format.name().equals(name)).findFirst();
     }
 
+    /** The names of all formats, for messages. */
+    public static String names() {
+        return ALL.stream().map(Format::name).collect(Collectors.joining(", "));
+    }
+
     /** The titles of all formats, for messages. */
     public static String titles() {
         return ALL.stream().map(Format::title).collect(Collectors.joining(", "));

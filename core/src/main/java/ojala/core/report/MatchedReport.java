@@ -1,8 +1,11 @@
 package ojala.core.report;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -18,7 +21,7 @@ import ojala.core.path.PathMatching;
 /**
  * A report whose paths were matched to the files of a commit.
  *
- * @param found what it measured, with the file that each was found to be; two may be of one file
+ * @param found what it measured, with the file that each was found to be and how; two may be of one file
  * @param unmatched the paths that no file was found for
  */
 public record MatchedReport(
@@ -28,8 +31,10 @@ public record MatchedReport(
         List<PathMatch> unmatched,
         Count lines,
         List<String> pastTheEnd) {
+    private static final int SHOWN_WAYS = 20;
+
     /** What a report says of one file of the commit. */
-    public record Found(String path, String reported, Measurement measurement) {}
+    public record Found(String path, String reported, String how, Measurement measurement) {}
 
     /**
      * Matches a report.
@@ -45,7 +50,10 @@ public record MatchedReport(
         for (PathMatch match : matches(name, report, matching)) {
             if (match.path().isPresent()) {
                 found.add(new Found(
-                        match.path().get(), match.reported(), report.sources().get(match.reported())));
+                        match.path().get(),
+                        match.reported(),
+                        match.how(),
+                        report.sources().get(match.reported())));
             } else {
                 unmatched.add(match);
             }
@@ -68,6 +76,18 @@ public record MatchedReport(
                         .map(reported -> PathMatch.found(
                                 reported, CleanPath.of(reported).replaceFirst("^/+", ""), "as reported"))
                         .toList());
+    }
+
+    /** How its paths were matched, each way with how many went it, the most gone first. */
+    public Map<String, Long> ways() {
+        Map<String, Long> ways =
+                found.stream().collect(Collectors.groupingBy(Found::how, TreeMap::new, Collectors.counting()));
+        Map<String, Long> ordered = new LinkedHashMap<>();
+        ways.entrySet().stream()
+                .sorted(Map.Entry.<String, Long>comparingByValue().reversed())
+                .limit(SHOWN_WAYS)
+                .forEach(way -> ordered.put(way.getKey(), way.getValue()));
+        return ordered;
     }
 
     /** What was odd, with places. */

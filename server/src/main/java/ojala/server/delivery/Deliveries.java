@@ -112,7 +112,8 @@ public class Deliveries {
                     null,
                     List.of(),
                     Map.of(),
-                    List.of());
+                    List.of(),
+                    Map.of());
         } catch (Unpacked.Refused refused) {
             return new FileReceipt(
                     file.name(),
@@ -125,7 +126,8 @@ public class Deliveries {
                     null,
                     List.of("byte " + refused.atByte() + ": " + refused.getMessage()),
                     Map.of(),
-                    List.of());
+                    List.of(),
+                    Map.of());
         }
     }
 

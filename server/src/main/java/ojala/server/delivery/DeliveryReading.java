@@ -6,11 +6,14 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import ojala.core.doubt.DeliveryFacts;
 import ojala.core.doubt.Doubt;
 import ojala.core.doubt.Doubts;
+import ojala.core.format.Format;
+import ojala.core.format.Formats;
 import ojala.core.merge.SourceMerge;
 import ojala.core.model.Measurement;
 import ojala.core.model.SourceCoverage;
@@ -25,6 +28,7 @@ import ojala.server.store.Contents;
 import ojala.server.store.Objects;
 import ojala.wire.FileReceipt;
 import ojala.wire.Json;
+import ojala.wire.Manifest;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
@@ -65,8 +69,11 @@ class DeliveryReading {
         SortedMap<String, Measurement> sources = new TreeMap<>();
         List<FileReceipt> receipts = new ArrayList<>();
         List<DeliveryFacts.ReportFacts> facts = new ArrayList<>();
-        ReportFileReader reader =
-                new ReportFileReader(measured, settings.limits().report().toBytes());
+        Optional<Format> format = Optional.ofNullable(
+                        Json.read(delivery.manifest(), Manifest.class).format())
+                .flatMap(Formats::named);
+        ReportFileReader reader = new ReportFileReader(
+                measured, format, settings.limits().report().toBytes());
         for (FileReceipt file : deliveries.files(project.id(), delivery.id())) {
             ReportFileReader.Result result =
                     file.state().equals("refused") ? reader.refused(file) : read(project, reader, file);

@@ -2,6 +2,7 @@ package ojala.server.delivery;
 
 import java.util.ArrayList;
 import java.util.List;
+import ojala.core.format.Formats;
 import ojala.server.problem.ProblemType;
 import ojala.server.problem.Refusal;
 import ojala.wire.Manifest;
@@ -36,6 +37,9 @@ final class Manifests {
         }
         if (!matches(manifest.build(), ".{1,200}") || manifest.attempt() < 1) {
             wrong.add("build is a text of at most 200 characters, attempt a number from 1");
+        }
+        if (manifest.format() != null && Formats.named(manifest.format()).isEmpty()) {
+            wrong.add("format is one of " + Formats.names());
         }
         if (!wrong.isEmpty()) {
             throw new Refusal(ProblemType.BAD_REQUEST, "the manifest is not complete: " + String.join("; ", wrong));

@@ -8,8 +8,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import ojala.core.doubt.DeliveryFacts.ReportFacts;
+import ojala.core.format.Format;
+import ojala.core.format.Origin;
 import ojala.core.format.Report;
 import ojala.core.format.ReportReader;
+import ojala.core.format.SourceTexts;
 import ojala.core.format.UnreadableReport;
 import ojala.core.merge.SourceMerge;
 import ojala.core.model.Count;
@@ -17,6 +20,7 @@ import ojala.core.model.Measurement;
 import ojala.core.path.PathMatching;
 import ojala.core.path.PathRewrite;
 import ojala.core.report.MatchedReport;
+import ojala.core.report.MatchedTexts;
 import ojala.core.settings.SettingsReading;
 import ojala.git.SettingsInForce;
 import ojala.wire.CountDocument;
@@ -29,12 +33,15 @@ final class ReportFileReader {
 
     private final MeasuredCommit measured;
     private final Optional<PathMatching> matching;
+    private final Optional<Format> format;
     private final long limitBytes;
 
-    ReportFileReader(MeasuredCommit measured, long limitBytes) {
+    /** @param format of all files, where the sender overrode recognition */
+    ReportFileReader(MeasuredCommit measured, Optional<Format> format, long limitBytes) {
+        this.format = format;
         this.measured = measured;
         this.limitBytes = limitBytes;
-        this.matching = measured.files().map(files -> new PathMatching(files.paths(), rewrites(measured)));
+        this.matching = measured.files().map(files -> new PathMatching(files.paths(), rewrites(measured), files::text));
     }
 
     private static List<PathRewrite> rewrites(MeasuredCommit measured) {
@@ -55,7 +62,7 @@ final class ReportFileReader {
 
     Result read(FileReceipt file, InputStream content) throws IOException {
         try (content) {
-            return matched(file, ReportReader.read(content, limitBytes));
+            return matched(file, report(file, content));
         } catch (UnreadableReport broken) {
             return refused(new FileReceipt(
                     file.name(),
@@ -68,8 +75,19 @@ final class ReportFileReader {
                     null,
                     List.of(String.valueOf(broken.getMessage())),
                     Map.of(),
-                    List.of()));
+                    List.of(),
+                    Map.of()));
         }
+    }
+
+    private Report report(FileReceipt file, InputStream content) throws IOException, UnreadableReport {
+        SourceTexts texts = matching.<SourceTexts>map(known -> new MatchedTexts(
+                        known, path -> measured.files().orElseThrow().text(path)))
+                .orElse(SourceTexts.NONE);
+        Origin origin = new Origin(file.name(), texts);
+        return format.isPresent()
+                ? ReportReader.readAs(format.get(), content, limitBytes, origin)
+                : ReportReader.read(content, limitBytes, origin);
     }
 
     private Result matched(FileReceipt file, Report report) {
@@ -96,7 +114,8 @@ final class ReportFileReader {
                 matched.unmatched().stream()
                         .limit(SHOWN_UNMATCHED)
                         .map(match -> new UnmatchedDocument(match.reported(), match.how(), match.candidates()))
-                        .toList());
+                        .toList(),
+                matched.ways());
         return new Result(sources, receipt, matched.facts());
     }
 }

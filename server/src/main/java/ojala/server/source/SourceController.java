@@ -1,6 +1,5 @@
 package ojala.server.source;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.SortedMap;
@@ -22,8 +21,8 @@ import ojala.server.project.Project;
 import ojala.server.project.Projects;
 import ojala.server.store.Objects;
 import ojala.wire.Documents;
-import ojala.wire.FunctionDocument;
 import ojala.wire.SourceDocument;
+import ojala.wire.SourceDocuments;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -103,13 +102,7 @@ class SourceController {
             LineSet changed,
             Optional<SourceCoverage> merged,
             List<SuiteSource> suites) {
-        List<FunctionDocument> functions = merged.map(SourceCoverage::functions).orElse(List.of()).stream()
-                .map(function -> new FunctionDocument(
-                        function.name(),
-                        function.line(),
-                        function.covered(),
-                        function.complexity() == 0 ? null : function.complexity()))
-                .toList();
+        SourceCoverage coverage = merged.orElse(SourceCoverage.NONE);
         return new SourceDocument(
                 path,
                 commit,
@@ -117,8 +110,11 @@ class SourceController {
                 null,
                 text.orElse(null),
                 changed.toString(),
-                merged.map(coverage -> SourceLines.of(coverage, suites)).orElse(new ArrayList<>()),
-                functions,
+                SourceLines.of(coverage, suites),
+                coverage.functions().stream()
+                        .map(function -> SourceDocuments.of(function, coverage))
+                        .toList(),
+                coverage.conditions().stream().map(SourceDocuments::of).toList(),
                 Documents.of(merged.map(SourceCoverage::counts).orElse(Counts.NONE)),
                 suites.stream().map(SuiteSource::suite).toList());
     }

@@ -1,0 +1,185 @@
+package ojala.client.print;
+
+import java.io.PrintWriter;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ojala.client.report.InspectDocument;
+import ojala.client.report.InspectDocument.SourceLinesDocument;
+import ojala.core.model.CountName;
+import ojala.wire.ConditionDocument;
+import ojala.wire.CountDocument;
+import ojala.wire.FunctionDocument;
+import ojala.wire.SideDocument;
+
+/** What is in reports, as tables for a terminal. Each table stands by itself, with a blank line before it. */
+public final class InspectPrinter {
+    /** No line of a terminal is wider. */
+    private static final int WIDTH = 100;
+
+    private static final int PATH = 44;
+    private static final int RANGES = 28;
+
+    private final PrintWriter out;
+
+    public InspectPrinter(PrintWriter out) {
+        this.out = out;
+    }
+
+    /** The report files, their formats, and what was odd. */
+    public void reports(InspectDocument document) {
+        document.reports().forEach(report -> {
+            String files = report.sources() == 1 ? " file" : " files";
+            String format = report.format() == null ? "refused" : report.format() + ", " + report.sources() + files;
+            out.println(report.name() + ": " + format);
+            report.problems().forEach(problem -> out.println("  " + problem));
+        });
+    }
+
+    /** A row for each source: the counts that some source has, and the missed lines. */
+    public void sources(InspectDocument document) {
+        if (document.sources().isEmpty()) {
+            return;
+        }
+        List<String> counts = Stream.of(CountName.values())
+                .filter(name -> name != CountName.LINES)
+                .map(CountName::word)
+                .filter(document.counts()::containsKey)
+                .toList();
+        List<Table.Column> columns =
+                new ArrayList<>(List.of(Table.Column.TEXT, Table.Column.FIGURE, Table.Column.FIGURE));
+        counts.forEach(count -> columns.add(Table.Column.FIGURE));
+        columns.add(Table.Column.TEXT);
+        Table table = new Table(columns.toArray(Table.Column[]::new));
+        table.row(row("file", "%", "lines", counts, "missed lines"));
+        // beside many counts there is little room for ranges
+        int ranges = Math.max(12, RANGES - 4 * counts.size());
+        for (SourceLinesDocument source : document.sources()) {
+            table.row(row(
+                    source.path(),
+                    Figures.percent(source.counts(), "lines").replace(" %", ""),
+                    figure(source.counts(), "lines"),
+                    counts.stream().map(count -> figure(source.counts(), count)).toList(),
+                    Figures.ranges(source.lines().missedLines(), ranges)));
+        }
+        table.row(row(
+                "together",
+                Figures.percent(document.counts(), "lines").replace(" %", ""),
+                figure(document.counts(), "lines"),
+                counts.stream().map(count -> figure(document.counts(), count)).toList(),
+                ""));
+        print(table, document.sources().size() + 2);
+    }
+
+    private static String[] row(String first, String percent, String lines, List<String> counts, String last) {
+        return Stream.of(Stream.of(first, percent, lines), counts.stream(), Stream.of(last))
+                .flatMap(cells -> cells)
+                .toArray(String[]::new);
+    }
+
+    private static String figure(Map<String, CountDocument> counts, String name) {
+        return Figures.ratio(counts.get(name)).replace(" ", "");
+    }
+
+    private void print(Table table, int rows) {
+        out.println();
+        table.print(out, Collections.nCopies(rows, " "));
+    }
+
+    /** The branch sides of each line and the conditions behind them. */
+    public void sides(InspectDocument document) {
+        for (SourceLinesDocument source : document.sources()) {
+            if (source.branches().isEmpty() && source.conditions().isEmpty()) {
+                continue;
+            }
+            heading(source.path());
+            source.branches()
+                    .forEach(line -> out.println(cut("  line " + line.line() + ": "
+                            + (line.atLeast() ? "at least " : "") + line.covered() + " of " + line.total() + " sides"
+                            + missed(line.sides()))));
+            for (ConditionDocument one : source.conditions()) {
+                if (!one.covered()) {
+                    out.println(cut("  line " + one.line() + ": condition " + (one.index() + 1) + " of " + one.of()
+                            + ", " + outcome(one.sense()) + " not shown"
+                            + (one.expression().isEmpty() ? "" : ": " + one.expression())));
+                }
+            }
+        }
+    }
+
+    private void heading(String text) {
+        out.println();
+        out.println(text);
+    }
+
+    private static String missed(List<SideDocument> sides) {
+        String missed = sides.stream()
+                .filter(side -> !side.taken())
+                .map(side -> side.block().isEmpty() ? side.way() : side.block() + " " + side.way())
+                .collect(Collectors.joining(", "));
+        return missed.isEmpty() ? "" : "; not taken: " + missed;
+    }
+
+    private static String outcome(String sense) {
+        return switch (sense) {
+            case "t" -> "true";
+            case "f" -> "false";
+            default -> "its effect";
+        };
+    }
+
+    private static String cut(String text) {
+        return Figures.cut(text, WIDTH);
+    }
+
+    /** The functions with the counts of their lines and their complexity. */
+    public void functions(InspectDocument document) {
+        Table table = new Table(
+                Table.Column.TEXT,
+                Table.Column.TEXT,
+                Table.Column.FIGURE,
+                Table.Column.FIGURE,
+                Table.Column.FIGURE,
+                Table.Column.TEXT);
+        table.row("function", "file", "lines", "branches", "complexity", "");
+        int rows = 1;
+        for (SourceLinesDocument source : document.sources()) {
+            for (FunctionDocument one : source.functions()) {
+                table.row(
+                        Figures.cut(one.name(), PATH),
+                        source.path() + ":" + one.line(),
+                        figure(one.counts(), "lines"),
+                        figure(one.counts(), "branches"),
+                        one.complexity() == null ? "–" : String.valueOf(one.complexity()),
+                        one.covered() ? "" : "never called");
+                rows++;
+            }
+        }
+        if (rows > 1) {
+            print(table, rows);
+        }
+    }
+
+    /** Which lines each test reaches. */
+    public void tests(InspectDocument document) {
+        for (SourceLinesDocument source : document.sources()) {
+            if (!source.tests().isEmpty()) {
+                heading(source.path());
+                source.tests()
+                        .forEach((test, lines) -> out.println(
+                                "  " + Figures.cut(test, PATH) + ": " + Figures.ranges(lines, WIDTH - PATH - RANGES)));
+            }
+        }
+    }
+
+    /** The paths that no file was found for. */
+    public void unmatched(InspectDocument document) {
+        document.unmatched()
+                .forEach(one -> out.println(Marks.glyph("warn") + " " + one.reportedAs()
+                        + " is not matched, " + one.why()
+                        + (one.candidates().isEmpty() ? "" : ": " + String.join(", ", one.candidates()))));
+    }
+}
