@@ -1,6 +1,8 @@
 package ojala.bench;
 
 import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
@@ -14,37 +16,57 @@ import org.openjdk.jmh.runner.options.TimeValue;
  * Runs each work beside its physical limit and prints the ratio: {@code java -jar bench/target/ojala-bench.jar [NAME]}.
  */
 public final class Bench {
+    private static final Map<String, Double> AIMS = aims();
+
     private Bench() {}
 
     public static void main(String[] arguments) throws RunnerException {
         OptionsBuilder options = new OptionsBuilder();
         options.include(arguments.length == 0 ? "ojala.bench.*" : arguments[0])
                 .forks(1)
-                .warmupIterations(3)
-                .warmupTime(TimeValue.seconds(2))
-                .measurementIterations(5)
-                .measurementTime(TimeValue.seconds(2))
+                .warmupIterations(4)
+                .warmupTime(TimeValue.seconds(1))
+                .measurementIterations(4)
+                .measurementTime(TimeValue.seconds(1))
                 .jvmArgs("-Xmx1g");
         Collection<RunResult> results = new Runner(options.build()).run();
         Map<String, Double> milliseconds = new TreeMap<>();
-        results.forEach(result -> milliseconds.put(
-                result.getParams().getBenchmark().replaceFirst("^ojala\\.bench\\.", ""),
-                result.getPrimaryResult().getScore()));
-        print(milliseconds, "LcovReading.read", "LcovReading.limitCountNewlines", 6);
-        print(milliseconds, "CoberturaReading.read", "CoberturaReading.limitBareParse", 1.4);
-        print(milliseconds, "Merging.merge", "Merging.limitAddArrays", 3);
+        results.forEach(result ->
+                milliseconds.put(name(result), result.getPrimaryResult().getScore()));
+        AIMS.forEach((work, aim) -> print(milliseconds, work, aim));
     }
 
-    private static void print(Map<String, Double> milliseconds, String work, String limit, double aim) {
-        double taken = milliseconds.getOrDefault(work, Double.NaN);
-        double least = milliseconds.getOrDefault(limit, Double.NaN);
-        System.out.println(String.format(
-                Locale.ROOT,
-                "%-20s %8.2f ms, limit %8.2f ms: %.1f × (aim: at most %s ×)",
-                work,
-                taken,
-                least,
-                taken / least,
-                aim));
+    /** {@code Reading.read lcov}. */
+    private static String name(RunResult result) {
+        String format = result.getParams().getParam("format");
+        return result.getParams().getBenchmark().replaceFirst("^ojala\\.bench\\.", "")
+                + (format == null ? "" : " " + format);
+    }
+
+    private static Map<String, Double> aims() {
+        Map<String, Double> aims = new LinkedHashMap<>();
+        List.of("lcov", "goprofile", "gcovtext").forEach(format -> aims.put("Reading.read " + format, 6.0));
+        List.of("cobertura", "jacoco", "clover", "opencover")
+                .forEach(format -> aims.put("Reading.read " + format, 1.4));
+        List.of("exchange", "gcov", "llvm", "istanbul", "v8", "coveragepy", "simplecov", "ruby")
+                .forEach(format -> aims.put("Reading.read " + format, 1.5));
+        aims.put("Merging.merge", 3.0);
+        return aims;
+    }
+
+    private static void print(Map<String, Double> milliseconds, String work, double aim) {
+        Double taken = milliseconds.get(work);
+        Double least = milliseconds.get(work.replaceFirst("\\.\\w+", ".limit"));
+        if (taken != null && least != null) {
+            System.out.println(String.format(
+                    Locale.ROOT,
+                    "%-24s %8.1f ms, limit %8.1f ms: %5.2f × (aim: at most %.1f ×)%s",
+                    work,
+                    taken,
+                    least,
+                    taken / least,
+                    aim,
+                    taken / least > aim ? "  missed" : ""));
+        }
     }
 }

@@ -43,7 +43,7 @@ public class Merging {
     }
 
     @Benchmark
-    public long[] limitAddArrays() {
+    public long[] limit() {
         long[] sum = new long[LINES];
         for (long[] array : arrays) {
             for (int i = 0; i < LINES; i++) {

@@ -46,8 +46,8 @@ public class RoomsTest {
     @Test
     public void formats() throws IOException {
         Set<String> listed = Formats.ALL.stream().map(Format::name).collect(Collectors.toCollection(TreeSet::new));
-        assertThat(names(CORE.resolve("format"), "[a-z]+")).as("packages").isEqualTo(listed);
-        assertThat(names(CHECKOUT.resolve("core/src/test/resources/samples"), "[a-z]+"))
+        assertThat(names(CORE.resolve("format"), "[a-z0-9]+")).as("packages").isEqualTo(listed);
+        assertThat(names(CHECKOUT.resolve("core/src/test/resources/samples"), "[a-z0-9]+"))
                 .as("samples")
                 .isEqualTo(listed);
         assertThat(names(CHECKOUT.resolve("docs/formats"), ".+\\.md"))

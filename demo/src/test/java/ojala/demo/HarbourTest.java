@@ -70,7 +70,7 @@ public class HarbourTest {
     @Test(dataProvider = "stages")
     public void everyReportIsReadWithoutANoteAndFitsItsSources(Stage stage) throws Exception {
         SortedMap<String, String> files = FILES.at(stage);
-        PathMatching tree = new PathMatching(files.keySet(), List.of());
+        PathMatching tree = new PathMatching(files.keySet(), List.of(), path -> Optional.ofNullable(files.get(path)));
         for (History.Job job : HISTORY.jobs(stage)) {
             for (Map.Entry<String, String> written :
                     JobReports.of(job, files, false).entrySet()) {

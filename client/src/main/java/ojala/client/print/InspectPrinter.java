@@ -20,6 +20,11 @@ public final class InspectPrinter {
     /** No line of a terminal is wider. */
     private static final int WIDTH = 100;
 
+    /** So many counts find room beside the lines; of more the usual ones stand there. */
+    private static final int BESIDE_LINES = 4;
+
+    private static final List<String> USUAL = List.of("branches", "functions");
+
     private static final int PATH = 44;
     private static final int RANGES = 28;
 
@@ -39,7 +44,7 @@ public final class InspectPrinter {
         });
     }
 
-    /** A row for each source: the counts that some source has, and the missed lines. */
+    /** A row for each source: the counts that some source has, and the missed lines; in two tables if they are many. */
     public void sources(InspectDocument document) {
         if (document.sources().isEmpty()) {
             return;
@@ -49,29 +54,57 @@ public final class InspectPrinter {
                 .map(CountName::word)
                 .filter(document.counts()::containsKey)
                 .toList();
+        List<String> first = counts.size() <= BESIDE_LINES
+                ? counts
+                : counts.stream().filter(USUAL::contains).toList();
+        lines(document, first);
+        if (first.size() < counts.size()) {
+            further(
+                    document,
+                    counts.stream().filter(count -> !first.contains(count)).toList());
+        }
+    }
+
+    private void lines(InspectDocument document, List<String> counts) {
         List<Table.Column> columns =
                 new ArrayList<>(List.of(Table.Column.TEXT, Table.Column.FIGURE, Table.Column.FIGURE));
         counts.forEach(count -> columns.add(Table.Column.FIGURE));
         columns.add(Table.Column.TEXT);
         Table table = new Table(columns.toArray(Table.Column[]::new));
         table.row(row("file", "%", "lines", counts, "missed lines"));
-        // beside many counts there is little room for ranges
-        int ranges = Math.max(12, RANGES - 4 * counts.size());
         for (SourceLinesDocument source : document.sources()) {
             table.row(row(
                     source.path(),
                     Figures.percent(source.counts(), "lines").replace(" %", ""),
                     figure(source.counts(), "lines"),
-                    counts.stream().map(count -> figure(source.counts(), count)).toList(),
-                    Figures.ranges(source.lines().missedLines(), ranges)));
+                    figures(source.counts(), counts),
+                    Figures.ranges(source.lines().missedLines(), RANGES)));
         }
         table.row(row(
                 "together",
                 Figures.percent(document.counts(), "lines").replace(" %", ""),
                 figure(document.counts(), "lines"),
-                counts.stream().map(count -> figure(document.counts(), count)).toList(),
+                figures(document.counts(), counts),
                 ""));
         print(table, document.sources().size() + 2);
+    }
+
+    private void further(InspectDocument document, List<String> counts) {
+        List<Table.Column> columns = new ArrayList<>(List.of(Table.Column.TEXT));
+        counts.forEach(count -> columns.add(Table.Column.FIGURE));
+        Table table = new Table(columns.toArray(Table.Column[]::new));
+        table.row(cells("file", counts));
+        document.sources().forEach(source -> table.row(cells(source.path(), figures(source.counts(), counts))));
+        table.row(cells("together", figures(document.counts(), counts)));
+        print(table, document.sources().size() + 2);
+    }
+
+    private static String[] cells(String first, List<String> others) {
+        return Stream.concat(Stream.of(first), others.stream()).toArray(String[]::new);
+    }
+
+    private static List<String> figures(Map<String, CountDocument> all, List<String> counts) {
+        return counts.stream().map(count -> figure(all, count)).toList();
     }
 
     private static String[] row(String first, String percent, String lines, List<String> counts, String last) {
@@ -116,11 +149,18 @@ public final class InspectPrinter {
     }
 
     private static String missed(List<SideDocument> sides) {
+        boolean oneBlock = sides.stream().map(SideDocument::block).distinct().count() == 1;
         String missed = sides.stream()
                 .filter(side -> !side.taken())
-                .map(side -> side.block().isEmpty() ? side.way() : side.block() + " " + side.way())
+                .map(side -> way(side.way()) + (oneBlock || side.block().isEmpty() ? "" : " of " + side.block()))
+                .distinct()
                 .collect(Collectors.joining(", "));
         return missed.isEmpty() ? "" : "; not taken: " + missed;
+    }
+
+    /** Most writers number the ways from 0. */
+    private static String way(String way) {
+        return way.matches("\\d{1,6}") ? "side " + (Integer.parseInt(way) + 1) : way;
     }
 
     private static String outcome(String sense) {

@@ -100,7 +100,7 @@ public record InspectDocument(
                 coverage.branches().entrySet().stream()
                         .map(entry -> branches(entry.getKey(), entry.getValue()))
                         .toList(),
-                coverage.functions().stream()
+                coverage.distinctFunctions().stream()
                         .map(function -> SourceDocuments.of(function, coverage))
                         .toList(),
                 coverage.conditions().stream().map(SourceDocuments::of).toList(),

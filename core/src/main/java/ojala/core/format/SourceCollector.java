@@ -14,7 +14,6 @@ import java.util.stream.IntStream;
 import ojala.core.model.BranchCount;
 import ojala.core.model.BranchShape;
 import ojala.core.model.Condition;
-import ojala.core.model.Count;
 import ojala.core.model.FunctionCoverage;
 import ojala.core.model.Hits;
 import ojala.core.model.LineBranches;
@@ -22,7 +21,6 @@ import ojala.core.model.LineSet;
 import ojala.core.model.LineState;
 import ojala.core.model.Lines;
 import ojala.core.model.Measurement;
-import ojala.core.model.Portions;
 import ojala.core.model.Side;
 import ojala.core.model.SourceCoverage;
 import ojala.core.model.Statements;
@@ -46,8 +44,8 @@ final class SourceCollector {
     private final BitSet partial = new BitSet();
     private final Map<String, LineList> reached = new HashMap<>();
     private final List<Statements.Range> statements = new ArrayList<>();
-    private final TreeMap<Integer, Count> instructions = new TreeMap<>();
-    private final TreeMap<Integer, Count> calls = new TreeMap<>();
+    private final PortionList instructions = new PortionList();
+    private final PortionList calls = new PortionList();
     private final LineGroups<SideTaken> sides = new LineGroups<>();
     private final Map<List<SideTaken>, BranchShape> shapes = new HashMap<>();
     private final TreeMap<Integer, BranchCount> counted = new TreeMap<>();
@@ -105,11 +103,11 @@ final class SourceCollector {
     }
 
     void instructions(int line, int covered, int total) {
-        instructions.merge(line, new Count(covered, total), Count::plus);
+        instructions.add(line, covered, total);
     }
 
     void calls(int line, int covered, int total) {
-        calls.merge(line, new Count(covered, total), Count::plus);
+        calls.add(line, covered, total);
     }
 
     void branchSide(int line, String block, String way, boolean taken) {
@@ -159,8 +157,8 @@ final class SourceCollector {
                 functions.values().stream().sorted().toList(),
                 conditions.values().stream().sorted().toList(),
                 statements.isEmpty() ? Statements.NONE : new Statements(statements),
-                instructions.isEmpty() ? Portions.NONE : Portions.of(instructions),
-                calls.isEmpty() ? Portions.NONE : Portions.of(calls));
+                instructions.portions(),
+                calls.portions());
         Optional<Hits> counted =
                 countsHits && size > 0 ? Optional.of(new Hits(Arrays.copyOf(hits, size))) : Optional.empty();
         return new Measurement(coverage, counted, tests);

@@ -1,6 +1,8 @@
 package ojala.core.model;
 
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.List;
 
 /**
  * A function of a source.
@@ -54,6 +56,47 @@ public record FunctionCoverage(int line, int column, int endLine, String name, b
                 column,
                 Math.max(endLine, other.endLine),
                 one,
+                covered || other.covered,
+                Math.max(complexity, other.complexity));
+    }
+
+    /** Of functions that start on one line each once, whether they are known by a column or by name only. */
+    static List<FunctionCoverage> distinct(List<FunctionCoverage> ofLine) {
+        List<FunctionCoverage> placed =
+                ofLine.stream().filter(one -> one.column() > 0).toList();
+        List<FunctionCoverage> named =
+                ofLine.stream().filter(one -> one.column() == 0).toList();
+        if (placed.isEmpty() || named.isEmpty()) {
+            return ofLine;
+        }
+        List<FunctionCoverage> distinct = new ArrayList<>(placed);
+        for (FunctionCoverage one : named) {
+            int same = one.among(placed, placed.size() == 1 && named.size() == 1);
+            if (same < 0) {
+                distinct.add(one);
+            } else {
+                distinct.set(same, distinct.get(same).told(one));
+            }
+        }
+        return distinct;
+    }
+
+    private int among(List<FunctionCoverage> placed, boolean onlyOnes) {
+        for (int i = 0; i < placed.size(); i++) {
+            if (onlyOnes || placed.get(i).name().equals(name)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** This one with what is told of it under its name alone. */
+    private FunctionCoverage told(FunctionCoverage other) {
+        return new FunctionCoverage(
+                line,
+                column,
+                Math.max(endLine, other.endLine),
+                name,
                 covered || other.covered,
                 Math.max(complexity, other.complexity));
     }

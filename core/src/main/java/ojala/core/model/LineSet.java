@@ -20,9 +20,22 @@ public final class LineSet {
 
     /** The set of these lines, in any order, repeats allowed. */
     public static LineSet of(int... lines) {
-        return lines.length == 0
-                ? EMPTY
-                : new LineSet(IntStream.of(lines).sorted().distinct().toArray());
+        if (lines.length == 0) {
+            return EMPTY;
+        }
+        return new LineSet(
+                isRising(lines)
+                        ? lines.clone()
+                        : IntStream.of(lines).sorted().distinct().toArray());
+    }
+
+    private static boolean isRising(int[] lines) {
+        for (int i = 1; i < lines.length; i++) {
+            if (lines[i] <= lines[i - 1]) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** The lines {@code first} to {@code last}, both included; empty if {@code last < first}. */
@@ -60,6 +73,11 @@ public final class LineSet {
 
     public boolean contains(int line) {
         return Arrays.binarySearch(lines, line) >= 0;
+    }
+
+    /** A copy, rising. */
+    public int[] toArray() {
+        return lines.clone();
     }
 
     public IntStream stream() {

@@ -21,6 +21,18 @@ public final class Portions {
         this.numbers = numbers;
     }
 
+    /** Takes over numbers that are line, covered, total of each line, rising by line. */
+    public static Portions ofRising(int[] numbers) {
+        for (int at = 0; at < numbers.length; at += WIDTH) {
+            boolean rises = numbers[at] > (at == 0 ? 0 : numbers[at - WIDTH]);
+            if (!rises || numbers[at + 1] < 0 || numbers[at + 1] > numbers[at + 2]) {
+                throw new IllegalArgumentException(
+                        "line " + numbers[at] + ", " + numbers[at + 1] + " of " + numbers[at + 2]);
+            }
+        }
+        return new Portions(numbers);
+    }
+
     public static Portions of(SortedMap<Integer, Count> byLine) {
         int[] numbers = new int[byLine.size() * WIDTH];
         int at = 0;

@@ -1,6 +1,7 @@
 package ojala.core.model;
 
 import java.util.Collections;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -70,6 +71,24 @@ public record SourceCoverage(
         return ranMeanwhile ? LineState.COVERED : state;
     }
 
+    /**
+     * The functions, each once: one that a report knows by name only is the one that another report knows by its column
+     * where both start on the same line and either have the same name or are the only ones there. Told apart only
+     * here, because what is one depends on all that was merged.
+     */
+    public List<FunctionCoverage> distinctFunctions() {
+        List<FunctionCoverage> distinct = new ArrayList<>();
+        for (int from = 0; from < functions.size(); ) {
+            int to = from + 1;
+            while (to < functions.size() && functions.get(to).line() == functions.get(from).line()) {
+                to++;
+            }
+            distinct.addAll(FunctionCoverage.distinct(functions.subList(from, to)));
+            from = to;
+        }
+        return distinct;
+    }
+
     /** The counts over the whole source. */
     public Counts counts() {
         return counts(null);
@@ -92,7 +111,7 @@ public record SourceCoverage(
         }
         IntPredicate counted = line -> within == null || within.contains(line);
         branches.forEach((line, sides) -> add(counts, CountName.BRANCHES, counted.test(line), sides.count()));
-        for (FunctionCoverage function : functions) {
+        for (FunctionCoverage function : distinctFunctions()) {
             boolean in = counted.test(function.line());
             add(counts, CountName.FUNCTIONS, in, function.covered(), 1);
             add(

@@ -217,8 +217,7 @@ public class CoberturaTest {
 
     @Test
     public void otherRootsOfThatNameAreLeftToOthers() {
-        assertThatThrownBy(
-                        () -> read("<coverage generated=\"1762000000\"><project timestamp=\"1\"></project></coverage>"))
+        assertThatThrownBy(() -> read("<coverage kind=\"hull\"><policy ship=\"Marisma\"/></coverage>"))
                 .isInstanceOf(UnreadableReport.class)
                 .hasMessageContaining("not a coverage report that Ojala reads");
     }

@@ -36,7 +36,7 @@ public class OpenCoverTest {
         assertThat(tug().functions()).isEqualTo("Tug.Tow@10:0-13 covered 3");
         assertThat(Samples.read("opencover/session.xml").skipped())
                 .containsEntry("branch points without a line", 1L)
-                .containsEntry("modules that the writer left out", 1L);
+                .containsEntry("modules skipped by their writer", 1L);
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Random;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.testng.annotations.Test;
 
 /** Line sets and percentages. */
@@ -45,5 +46,25 @@ public class FiguresTest {
         assertThat(source.drawnStates()[0]).isEqualTo(LineState.PARTIAL);
         assertThat(source.drawnStates()[1]).isEqualTo(LineState.COVERED);
         assertThat(source.countsWithin(LineSet.of(2)).get(CountName.BRANCHES)).isEmpty();
+    }
+
+    @Test
+    public void aFunctionKnownByNameAndOneKnownByItsColumnAreOneFunction() {
+        FunctionCoverage byColumn = new FunctionCoverage(4, 5, 9, "smooth(int)", false);
+        FunctionCoverage byName = new FunctionCoverage(4, 0, 0, "smooth", true, 3);
+        assertThat(functions(byName, byColumn))
+                .containsExactly(new FunctionCoverage(4, 5, 9, "smooth(int)", true, 3));
+        FunctionCoverage beside = new FunctionCoverage(4, 30, 4, "lambda", false);
+        assertThat(functions(byName, byColumn, beside))
+                .as("of two on one line no name fits")
+                .containsExactlyInAnyOrder(byColumn, beside, byName);
+        FunctionCoverage same = new FunctionCoverage(4, 0, 0, "lambda", true);
+        assertThat(functions(byColumn, beside, same))
+                .containsExactly(byColumn, new FunctionCoverage(4, 30, 4, "lambda", true));
+    }
+
+    private static List<FunctionCoverage> functions(FunctionCoverage... all) {
+        return new SourceCoverage(Lines.NONE, new TreeMap<>(), Stream.of(all).sorted().toList(), List.of())
+                .distinctFunctions();
     }
 }

@@ -5,7 +5,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ojala.demo.program.Statement.Kind;
 
-/** The languages of the harbour, as far as their blocks go; both are indented by block. */
+/** The languages of the harbour, as far as their blocks go; all are indented by block. */
 public enum Language {
     TYPESCRIPT(
             ".ts",
@@ -18,7 +18,25 @@ public enum Language {
             "#",
             Pattern.compile("def (\\w+)\\(.*"),
             Pattern.compile("def (\\w+)\\(.*"),
-            Pattern.compile("class (\\w+).*"));
+            Pattern.compile("class (\\w+).*")),
+    JAVA(
+            ".java",
+            "//",
+            Pattern.compile("(?:public |private |static |final )*[\\w<>\\[\\], ]+ (\\w+)\\(.*\\{"),
+            Pattern.compile("(?:public |private )+(\\w+)\\(.*\\{"),
+            Pattern.compile("(?:public |final )*(?:class|record|interface) (\\w+).*")),
+    GO(
+            ".go",
+            "//",
+            Pattern.compile("func (?:\\([^)]*\\) )?(\\w+)\\(.*"),
+            Pattern.compile("func (?:\\([^)]*\\) )?(\\w+)\\(.*"),
+            Pattern.compile("class (\\w+)")),
+    C(
+            ".c",
+            "//",
+            Pattern.compile("(?:static |unsigned |const )*\\w+ \\*?(\\w+)\\(.*\\{"),
+            Pattern.compile("(?:static |unsigned |const )*\\w+ \\*?(\\w+)\\(.*\\{"),
+            Pattern.compile("class (\\w+)"));
 
     private final String extension;
     private final String remark;
@@ -44,12 +62,16 @@ public enum Language {
     }
 
     boolean isRemark(String text) {
-        return text.isEmpty() || text.startsWith(remark) || text.startsWith("/*") || text.startsWith("* ");
+        return text.isEmpty()
+                || text.startsWith(remark)
+                || text.startsWith("/*")
+                || text.startsWith("* ")
+                || text.startsWith("*/");
     }
 
     /** Whether a line only closes what was opened. */
     boolean closes(String text) {
-        return this == TYPESCRIPT && text.matches("[)\\]};,]+");
+        return this != PYTHON && text.matches("[)\\]};,]+");
     }
 
     /** Whether a line opens a block, which the lines below it belong to. */
@@ -76,7 +98,8 @@ public enum Language {
 
     private Kind kind(String text) {
         String bare = text.startsWith("} ") ? text.substring(2) : text;
-        if (bare.matches("(?:export )?(?:interface|type) .*|import .*") && this == TYPESCRIPT) {
+        if (this != PYTHON
+                && bare.matches("(?:export )?(?:interface|type) .*|import .*|package .*|#.*|const .*\\($|@.*")) {
             return Kind.SILENT;
         }
         if (bare.startsWith("\"\"\"")) {
@@ -100,6 +123,9 @@ public enum Language {
         if (bare.matches("(?:catch|except)\\b.*")) {
             return Kind.CATCH;
         }
+        if (this == C && bare.matches("typedef .*|extern .*")) {
+            return Kind.SILENT;
+        }
         if (type.matcher(bare).matches()) {
             return Kind.CLASS;
         }
@@ -109,7 +135,7 @@ public enum Language {
     private String name(String text) {
         for (Pattern pattern : new Pattern[] {function, method, type}) {
             Matcher matcher = pattern.matcher(text);
-            if (matcher.matches() && !matcher.group(1).matches("if|for|while|switch|catch|return")) {
+            if (matcher.matches() && !matcher.group(1).matches("if|for|while|switch|catch|return|else|new")) {
                 return matcher.group(1);
             }
         }

@@ -33,6 +33,9 @@ public final class JobReports {
         for (String folder : job.reaches()) {
             SortedMap<String, Program> programs = programs(folder, files);
             SortedMap<String, SourceReach> reached = new TestRun(List.copyOf(programs.values()), tests).run();
+            if (reached.isEmpty()) {
+                continue;
+            }
             if (allZero) {
                 reached.replaceAll((path, reach) -> reach.nothing());
             }
@@ -40,10 +43,27 @@ public final class JobReports {
             switch (folder) {
                 case "quayside" -> reports.put(at + "lcov.info", LcovText.of(reached, programs, "quayside/"));
                 case "tides" -> reports.put(at + "coverage.xml", CoberturaText.of(reached, TIDES_ROOTS));
+                case "berthing" -> reports.put(at + "jacoco.xml", JacocoText.of(reached, programs, job.name()));
+                case "beacon" -> reports.put(at + "cover.out", GoProfileText.of(reached, programs));
+                case "gauge" -> gauge(job, reached, programs, at, reports);
                 default -> throw new IllegalArgumentException("nothing is known of the tools of " + folder + "/");
             }
         }
         return reports;
+    }
+
+    /** The unit tests of the gauge run on the desk, under gcov; what runs on the mast is measured with MC/DC. */
+    private static void gauge(
+            History.Job job,
+            SortedMap<String, SourceReach> reached,
+            Map<String, Program> programs,
+            String at,
+            Map<String, String> reports) {
+        if (job.suite().equals("unit")) {
+            reports.put(at + "gauge.gcov.json", GcovJsonText.of(reached, programs));
+        } else {
+            reports.put(at + "gauge.info", LcovText.withConditions(reached, programs, "gauge/", job.name()));
+        }
     }
 
     /** The sources of a folder; its tests are none. */

@@ -111,7 +111,7 @@ class SourceController {
                 text.orElse(null),
                 changed.toString(),
                 SourceLines.of(coverage, suites),
-                coverage.functions().stream()
+                coverage.distinctFunctions().stream()
                         .map(function -> SourceDocuments.of(function, coverage))
                         .toList(),
                 coverage.conditions().stream().map(SourceDocuments::of).toList(),

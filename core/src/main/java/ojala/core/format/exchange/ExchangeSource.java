@@ -15,10 +15,12 @@ import ojala.core.model.LineState;
 /** Reads the document of one source. Its members may stand in any order, the path first. */
 final class ExchangeSource {
     private static final int MOST_SHAPES = 64;
+    private static final List<LineState> STATES = List.of(LineState.COVERED, LineState.PARTIAL, LineState.MISSED);
 
     private final JsonTokens json;
     private final ReportSink sink;
     private final Spread spread = new Spread();
+    private final LineRanges ranges = new LineRanges(spread);
     private LineSet covered = LineSet.EMPTY;
     private LineSet partial = LineSet.EMPTY;
     private LineSet missed = LineSet.EMPTY;
@@ -82,24 +84,8 @@ final class ExchangeSource {
         }
     }
 
-    private LineSet lineSet() throws UnreadableReport {
-        String text = json.text();
-        for (String range : text.isEmpty() ? new String[] {} : text.split(",", -1)) {
-            if (!range.matches("[1-9]\\d{0,7}(-[1-9]\\d{0,7})?")) {
-                throw json.broken("“" + (range.length() > 40 ? range.substring(0, 40) : range)
-                        + "” is no range of lines; they are written 1-3,7");
-            }
-            String[] ends = range.split("-");
-            int first = Integer.parseInt(ends[0]);
-            int last = Integer.parseInt(ends[ends.length - 1]);
-            if (last < first || last > LineNumber.LAST) {
-                throw json.broken("“" + range + "” is no range of lines");
-            }
-            if (!spread.allows(first, last)) {
-                throw json.broken(Spread.TOO_WIDE);
-            }
-        }
-        return LineSet.parse(text);
+    private LineSet lineSet() throws IOException, UnreadableReport {
+        return ranges.read(json);
     }
 
     private void hits() throws IOException, UnreadableReport {
@@ -115,32 +101,44 @@ final class ExchangeSource {
         hits = Arrays.copyOf(hits, size);
     }
 
+    /** Goes through the three sets at once, line by line. */
     private void lines() throws UnreadableReport {
-        LineSet all = covered.union(partial).union(missed);
-        if (all.size() != covered.size() + partial.size() + missed.size()) {
-            throw json.broken(path + ": a line is covered and missed at once");
+        int[][] sets = {covered.toArray(), partial.toArray(), missed.toArray()};
+        int all = covered.size() + partial.size() + missed.size();
+        if (counted && hits.length != all) {
+            throw json.broken(path + ": " + hits.length + " hits for " + all + " lines");
         }
-        if (counted && hits.length != all.size()) {
-            throw json.broken(path + ": " + hits.length + " hits for " + all.size() + " lines");
+        int[] next = new int[sets.length];
+        int before = 0;
+        for (int i = 0; i < all; i++) {
+            int least = -1;
+            for (int set = 0; set < sets.length; set++) {
+                boolean some = next[set] < sets[set].length;
+                if (some && (least < 0 || sets[set][next[set]] < sets[least][next[least]])) {
+                    least = set;
+                }
+            }
+            int line = sets[least][next[least]++];
+            if (line == before) {
+                throw json.broken(path + ": line " + line + " is covered and missed at once");
+            }
+            before = line;
+            line(line, STATES.get(least), i);
         }
-        int[] numbers = all.stream().toArray();
-        for (int i = 0; i < numbers.length; i++) {
-            int line = numbers[i];
-            LineState state = missed.contains(line)
-                    ? LineState.MISSED
-                    : partial.contains(line) ? LineState.PARTIAL : LineState.COVERED;
-            if (!counted) {
-                sink.state(line, state);
-                continue;
-            }
-            if (hits[i] < 0 || (hits[i] > 0) == (state == LineState.MISSED)) {
-                throw json.broken(path + ": line " + line + " has " + hits[i] + " hits and is "
-                        + state.name().toLowerCase(java.util.Locale.ROOT));
-            }
-            sink.line(line, hits[i]);
-            if (state == LineState.PARTIAL) {
-                sink.partial(line);
-            }
+    }
+
+    private void line(int line, LineState state, int index) throws UnreadableReport {
+        if (!counted) {
+            sink.state(line, state);
+            return;
+        }
+        if (hits[index] < 0 || (hits[index] > 0) == (state == LineState.MISSED)) {
+            throw json.broken(path + ": line " + line + " has " + hits[index] + " hits and is "
+                    + state.name().toLowerCase(java.util.Locale.ROOT));
+        }
+        sink.line(line, hits[index]);
+        if (state == LineState.PARTIAL) {
+            sink.partial(line);
         }
     }
 

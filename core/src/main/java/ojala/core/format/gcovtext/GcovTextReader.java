@@ -78,7 +78,7 @@ final class GcovTextReader {
             header(record.text(second + 1));
         } else {
             openSource();
-            line(record.text(0, colon).strip(), number, record.text(second + 1));
+            line(colon, number, second + 1);
         }
     }
 
@@ -99,18 +99,18 @@ final class GcovTextReader {
             return true;
         }
         Matcher called = FUNCTION.matcher(text);
-        if (called.matches()) {
+        if (text.startsWith("f") && called.matches()) {
             function = called.group(1);
             functionCalled = !called.group(2).matches("0+");
             return true;
         }
         Matcher branch = BRANCH.matcher(text);
-        if (branch.matches()) {
+        if (text.startsWith("b") && branch.matches()) {
             branch(branch);
             return true;
         }
         Matcher call = CALL.matcher(text);
-        if (call.matches()) {
+        if (text.startsWith("c") && call.matches()) {
             if (line > 0) {
                 sink.calls(line, call.group(2) != null && !call.group(2).matches("0+") ? 1 : 0, 1);
             }
@@ -168,14 +168,14 @@ final class GcovTextReader {
         source = "";
     }
 
-    private void line(String count, long number, String text) throws UnreadableReport {
+    private void line(int colon, long number, int textFrom) throws UnreadableReport {
         if (!LineNumber.isPossible(number, record.number(), sink)) {
             line = 0;
             return;
         }
         line = (int) number;
         way = 0;
-        if (text.equals(PAST_THE_END)) {
+        if (record.at(textFrom) == '/' && record.text(textFrom).equals(PAST_THE_END)) {
             sink.note(
                     NoteKind.OTHER_SOURCE,
                     record.number(),
@@ -189,13 +189,15 @@ final class GcovTextReader {
             sink.function(line, 0, 0, function, functionCalled, 0);
             function = "";
         }
-        if (count.equals("-")) {
-            anyLine |= !text.isEmpty();
+        if (record.at(0) == '-' && colon == 1) {
+            anyLine |= textFrom < record.length();
             return;
         }
         anyLine = true;
-        boolean partial = count.endsWith("*");
-        sink.line(line, hits(partial ? count.substring(0, count.length() - 1) : count));
+        boolean partial = record.at(colon - 1) == '*';
+        int to = partial ? colon - 1 : colon;
+        long plain = record.digits(0, to);
+        sink.line(line, plain >= 0 ? plain : hits(record.text(0, to).strip()));
         if (partial) {
             sink.partial(line);
         }
@@ -205,9 +207,6 @@ final class GcovTextReader {
     private long hits(String text) throws UnreadableReport {
         if (text.equals("#####") || text.equals("=====")) {
             return 0;
-        }
-        if (text.matches("\\d{1,18}")) {
-            return Long.parseLong(text);
         }
         if (text.matches("\\d{19,1000}")) {
             return Long.MAX_VALUE;

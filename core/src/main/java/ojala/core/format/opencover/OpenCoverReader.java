@@ -81,7 +81,7 @@ final class OpenCoverReader {
         files.clear();
         skippedModule = xml.attribute("skippedDueTo") != null;
         if (skippedModule) {
-            sink.skipped("modules that the writer left out");
+            sink.skipped("modules skipped by their writer");
         }
     }
 
@@ -108,7 +108,7 @@ final class OpenCoverReader {
         visited = false;
         complexity = (int) Math.min(xml.wholeNumber("cyclomaticComplexity").orElse(0), 1_000_000);
         if (xml.attribute("skippedDueTo") != null) {
-            sink.skipped("methods that the writer left out");
+            sink.skipped("methods skipped by their writer");
         }
     }
 

@@ -1,0 +1,4 @@
+@@ 28-
+module harbour.example/port/beacon
+
+go 1.22
