@@ -1,7 +1,7 @@
 package ojala.core.model;
 
-import java.util.Collections;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -73,14 +73,15 @@ public record SourceCoverage(
 
     /**
      * The functions, each once: one that a report knows by name only is the one that another report knows by its column
-     * where both start on the same line and either have the same name or are the only ones there. Told apart only
-     * here, because what is one depends on all that was merged.
+     * where both start on the same line and either have the same name or are the only ones there. Told apart only here,
+     * because what is one depends on all that was merged.
      */
     public List<FunctionCoverage> distinctFunctions() {
         List<FunctionCoverage> distinct = new ArrayList<>();
         for (int from = 0; from < functions.size(); ) {
             int to = from + 1;
-            while (to < functions.size() && functions.get(to).line() == functions.get(from).line()) {
+            while (to < functions.size()
+                    && functions.get(to).line() == functions.get(from).line()) {
                 to++;
             }
             distinct.addAll(FunctionCoverage.distinct(functions.subList(from, to)));

@@ -52,8 +52,7 @@ public class FiguresTest {
     public void aFunctionKnownByNameAndOneKnownByItsColumnAreOneFunction() {
         FunctionCoverage byColumn = new FunctionCoverage(4, 5, 9, "smooth(int)", false);
         FunctionCoverage byName = new FunctionCoverage(4, 0, 0, "smooth", true, 3);
-        assertThat(functions(byName, byColumn))
-                .containsExactly(new FunctionCoverage(4, 5, 9, "smooth(int)", true, 3));
+        assertThat(functions(byName, byColumn)).containsExactly(new FunctionCoverage(4, 5, 9, "smooth(int)", true, 3));
         FunctionCoverage beside = new FunctionCoverage(4, 30, 4, "lambda", false);
         assertThat(functions(byName, byColumn, beside))
                 .as("of two on one line no name fits")
@@ -64,7 +63,8 @@ public class FiguresTest {
     }
 
     private static List<FunctionCoverage> functions(FunctionCoverage... all) {
-        return new SourceCoverage(Lines.NONE, new TreeMap<>(), Stream.of(all).sorted().toList(), List.of())
+        return new SourceCoverage(
+                        Lines.NONE, new TreeMap<>(), Stream.of(all).sorted().toList(), List.of())
                 .distinctFunctions();
     }
 }
