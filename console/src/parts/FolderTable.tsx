@@ -19,6 +19,12 @@ const orders = [
   { value: 'share', text: 'least covered first' },
 ]
 
+/** Every count but the lines, in the order in which they are told. */
+const OTHERS = ['statements', 'instructions', 'branches', 'functions', 'mcdc', 'calls', 'complexity']
+
+/** These are there in narrow windows too. */
+const USUAL = ['branches', 'functions']
+
 const ROW = 34
 const MOST_ROWS = 16
 
@@ -33,9 +39,12 @@ export function FolderTable({ project, folder, compared }: { project: string; fo
     estimateSize: () => ROW,
     overscan: 12,
   })
+  const others = OTHERS.filter((name) => USUAL.includes(name) || entries.some((entry) => entry.counts[name] !== undefined))
+  const last = compared !== undefined ? ' 76px' : entries.some((entry) => entry.kind === 'file') ? ' minmax(70px, 2fr)' : ''
   const columns = {
     base: 'minmax(0, 1fr) 76px',
-    md: `minmax(0, 3fr) minmax(90px, 2fr) 76px 108px 76px 76px${compared === undefined ? ' minmax(0, 2fr)' : ' 76px'}`,
+    md: `minmax(110px, 3fr) minmax(70px, 2fr) 76px 108px 76px 76px${last}`,
+    xl: `minmax(110px, 3fr) minmax(60px, 2fr) 70px 96px${' 78px'.repeat(others.length)}${last}`,
   }
   return (
     <>
@@ -48,9 +57,12 @@ export function FolderTable({ project, folder, compared }: { project: string; fo
           </Box>
           <Right>%</Right>
           <Right wide>covered / all</Right>
-          <Right wide>branches</Right>
-          <Right wide>functions</Right>
-          {compared === undefined ? (
+          {others.map((name) => (
+            <Box as="span" key={name} role="columnheader" textAlign="right" hideBelow={USUAL.includes(name) ? 'md' : 'xl'}>
+              {name}
+            </Box>
+          ))}
+          {last === '' ? null : compared === undefined ? (
             <Box as="span" role="columnheader" hideBelow="md">
               missed lines
             </Box>
@@ -88,7 +100,14 @@ export function FolderTable({ project, folder, compared }: { project: string; fo
                 borderColor="rule"
                 _hover={{ bg: 'sunk' }}
               >
-                <EntryCells project={project} commit={folder.commit} entry={entry} compared={compared} />
+                <EntryCells
+                  project={project}
+                  commit={folder.commit}
+                  entry={entry}
+                  compared={compared}
+                  others={others}
+                  missed={last !== ''}
+                />
               </Box>
             ) : null
           })}
@@ -104,7 +123,21 @@ export function FolderTable({ project, folder, compared }: { project: string; fo
   )
 }
 
-function EntryCells({ project, commit, entry, compared }: { project: string; commit: string; entry: Entry; compared: string | undefined }) {
+function EntryCells({
+  project,
+  commit,
+  entry,
+  compared,
+  others,
+  missed,
+}: {
+  project: string
+  commit: string
+  entry: Entry
+  compared: string | undefined
+  others: string[]
+  missed: boolean
+}) {
   const lines = entry.counts['lines']
   const to = entry.kind === 'folder' ? paths.commit(project, commit, entry.path) : paths.source(project, commit, entry.path)
   return (
@@ -126,13 +159,12 @@ function EntryCells({ project, commit, entry, compared }: { project: string; com
       <Box role="cell" textAlign="right" hideBelow="md">
         <Ratio count={lines} />
       </Box>
-      <Box role="cell" textAlign="right" hideBelow="md">
-        <Percent count={entry.counts['branches']} />
-      </Box>
-      <Box role="cell" textAlign="right" hideBelow="md">
-        <Percent count={entry.counts['functions']} />
-      </Box>
-      {compared === undefined ? (
+      {others.map((name) => (
+        <Box key={name} role="cell" textAlign="right" hideBelow={USUAL.includes(name) ? 'md' : 'xl'}>
+          <Percent count={entry.counts[name]} />
+        </Box>
+      ))}
+      {!missed ? null : compared === undefined ? (
         <Box role="cell" hideBelow="md" truncate fontFamily="mono" fontSize="12.5px" title={entry.missed}>
           {entry.missed?.replaceAll(',', ', ')}
         </Box>

@@ -1,6 +1,7 @@
 import { Box, chakra, useRecipe } from '@chakra-ui/react'
 import type { Schemas } from '../api/client'
 import type { Token } from './highlight'
+import { way } from './ways'
 
 type Line = Schemas['LineDocument']
 
@@ -73,7 +74,9 @@ export function SourceLine({
 function remark(line: Line): string {
   const said: string[] = []
   if (line.sides && line.sides.covered < line.sides.total) {
-    said.push(`${line.atLeast ? 'at least ' : ''}${String(line.sides.covered)} of ${String(line.sides.total)} sides`)
+    const missed = line.ways.filter((one) => !one.taken)
+    const which = missed.length === 1 && !line.atLeast ? `, not ${missed.map((one) => way(one, line.ways)).join('')}` : ''
+    said.push(`${line.atLeast ? 'at least ' : ''}${String(line.sides.covered)} of ${String(line.sides.total)} sides${which}`)
   }
   said.push(line.suites.length === 0 ? 'no suite' : line.suites.join(', '))
   if (line.tests.length > 0) {

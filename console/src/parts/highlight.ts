@@ -22,6 +22,14 @@ const grammars: Record<string, Grammar> = {
   c: () => import('shiki/langs/c.mjs'),
   h: () => import('shiki/langs/c.mjs'),
   rs: () => import('shiki/langs/rust.mjs'),
+  cpp: () => import('shiki/langs/cpp.mjs'),
+  cc: () => import('shiki/langs/cpp.mjs'),
+  hpp: () => import('shiki/langs/cpp.mjs'),
+  cs: () => import('shiki/langs/csharp.mjs'),
+  kt: () => import('shiki/langs/kotlin.mjs'),
+  php: () => import('shiki/langs/php.mjs'),
+  rb: () => import('shiki/langs/ruby.mjs'),
+  swift: () => import('shiki/langs/swift.mjs'),
   dart: () => import('shiki/langs/dart.mjs'),
 }
 

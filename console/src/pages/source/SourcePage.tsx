@@ -9,8 +9,10 @@ import { SourceText } from '../../parts/SourceText'
 import { TextLink } from '../../parts/TextLink'
 import { Counts } from '../../parts/Counts'
 import { paths } from '../../parts/paths'
+import { Decisions } from './Decisions'
 import { Functions } from './Functions'
 import { Legend } from './Legend'
+import { LineDetails } from './LineDetails'
 import { SuiteChoice } from './SuiteChoice'
 import { seenBy } from './seenBy'
 
@@ -67,11 +69,19 @@ function Loaded({ source }: { source: Source }) {
           The repository does not give the text of this file; its lines are known by number only.
         </Text>
       ) : (
-        <SourceText source={seenBy(source, suite)} selected={selected === undefined ? undefined : Number(selected)} />
+        <>
+          <SourceText source={seenBy(source, suite)} selected={selected === undefined ? undefined : Number(selected)} />
+          {selected === undefined ? null : <LineDetails source={source} line={Number(selected)} />}
+        </>
       )}
       {source.functions.length > 0 ? (
         <Section title="Functions">
           <Functions functions={source.functions} />
+        </Section>
+      ) : null}
+      {source.conditions.length > 0 ? (
+        <Section title="Conditions (MC/DC)">
+          <Decisions conditions={source.conditions} />
         </Section>
       ) : null}
     </>

@@ -14,7 +14,7 @@ import ojala.core.model.Statements;
 
 /** Collects a reader's events into measurements, one per reported path. For one report and one thread. */
 public final class ReportCollector implements ReportSink {
-    private final TreeMap<String, Measurement> sources = new TreeMap<>();
+    private final Sources sources = new Sources();
     private final Map<NoteKind, Note> notes = new EnumMap<>(NoteKind.class);
     private final TreeMap<String, Long> skipped = new TreeMap<>();
     private final SourceCollector source = new SourceCollector();
@@ -102,7 +102,7 @@ public final class ReportCollector implements ReportSink {
 
     @Override
     public void endSource() {
-        sources.merge(path, source.measurement(), union);
+        sources.add(path, source.measurement(), union);
     }
 
     @Override

@@ -40,7 +40,10 @@ public class WritersTest {
         Losses losses = Writers.named(writer).orElseThrow().write(sources, text);
         byte[] bytes = text.toString().getBytes(StandardCharsets.UTF_8);
         return new Again(
-                ReportReader.read(new ByteArrayInputStream(bytes), 1 << 24).sources(), losses, text.toString());
+                new TreeMap<>(ReportReader.read(new ByteArrayInputStream(bytes), 1 << 24)
+                        .sources()),
+                losses,
+                text.toString());
     }
 
     private static SortedMap<String, Measurement> one(Measurement measured) {
@@ -83,9 +86,9 @@ public class WritersTest {
         int read = 0;
         try (Stream<Path> files = Files.walk(samples)) {
             for (Path sample : files.filter(Files::isRegularFile).toList()) {
-                SortedMap<String, Measurement> sources = ReportReader.read(
-                                Files.newInputStream(sample), 1 << 20, Origin.UNKNOWN)
-                        .sources();
+                SortedMap<String, Measurement> sources =
+                        new TreeMap<>(ReportReader.read(Files.newInputStream(sample), 1 << 20, Origin.UNKNOWN)
+                                .sources());
                 if (!sources.isEmpty()) {
                     assertThat(again("exchange", sources).sources())
                             .as(sample.toString())

@@ -26,7 +26,7 @@ public class LcovTest {
 
     private static Measurement only(Report report) {
         assertThat(report.sources()).hasSize(1);
-        return report.sources().get(report.sources().firstKey());
+        return report.sources().get(report.sources().keySet().iterator().next());
     }
 
     @Test
