@@ -1,14 +1,10 @@
 package ojala.bench;
 
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.SequenceInputStream;
 import java.lang.management.ManagementFactory;
 import java.nio.charset.StandardCharsets;
-import java.util.Enumeration;
 import java.util.Locale;
-import java.util.NoSuchElementException;
 import ojala.core.format.Origin;
 import ojala.core.format.Report;
 import ojala.core.format.ReportReader;
@@ -23,48 +19,49 @@ public final class LargeReport {
 
     private LargeReport() {}
 
-    /** The pieces of a report: what stands before its sources, the sources, what stands behind. */
-    private static final class Pieces implements Enumeration<InputStream> {
+    /** A report that is made up piece by piece: what stands before its sources, the sources, what stands behind. */
+    private static final class MadeUp extends InputStream {
         private final String format;
-        private long given;
+        private byte[] piece;
+        private int next;
         private int source;
-        private boolean begun;
+        private long given;
         private boolean ended;
 
-        Pieces(String format) {
+        MadeUp(String format) {
             this.format = format;
+            this.piece = ReportTexts.before(format).getBytes(StandardCharsets.UTF_8);
         }
 
         @Override
-        public boolean hasMoreElements() {
-            return !ended;
+        public int read() {
+            byte[] one = new byte[1];
+            return read(one, 0, 1) < 0 ? -1 : one[0] & 0xff;
         }
 
         @Override
-        public InputStream nextElement() {
-            if (ended) {
-                throw new NoSuchElementException();
+        public int read(byte[] buffer, int offset, int length) {
+            while (next == piece.length) {
+                if (ended) {
+                    return -1;
+                }
+                given += piece.length;
+                ended = given >= SIZE;
+                String text = ended ? ReportTexts.after(format) : ReportTexts.source(format, source++);
+                piece = text.getBytes(StandardCharsets.UTF_8);
+                next = 0;
             }
-            String text;
-            if (!begun) {
-                begun = true;
-                text = ReportTexts.before(format);
-            } else if (given < SIZE) {
-                text = ReportTexts.source(format, source++);
-            } else {
-                ended = true;
-                text = ReportTexts.after(format);
-            }
-            given += text.length();
-            return new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8));
+            int some = Math.min(length, piece.length - next);
+            System.arraycopy(piece, next, buffer, offset, some);
+            next += some;
+            return some;
         }
     }
 
     public static void main(String[] arguments) throws IOException, UnreadableReport {
         for (String format : arguments) {
             long began = System.nanoTime();
-            Report report = ReportReader.read(
-                    new SequenceInputStream(new Pieces(format)), SIZE * 2, new Origin("", ReportTexts::script));
+            Report report = ReportReader.read(new MadeUp(format), SIZE * 2, new Origin("", ReportTexts::script));
             System.gc();
             long held = ManagementFactory.getMemoryMXBean().getHeapMemoryUsage().getUsed();
             System.out.println(String.format(

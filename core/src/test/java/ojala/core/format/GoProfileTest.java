@@ -62,6 +62,32 @@ public class GoProfileTest {
     }
 
     @Test
+    public void aVeryLongProfileIsPackedAndStillOneTable() throws Exception {
+        StringBuilder text = new StringBuilder("mode: count\n");
+        for (int round = 0; round < 2; round++) {
+            for (int file = 0; file < 130; file++) {
+                for (int line = 5000; line > 0; line--) {
+                    text.append(file)
+                            .append(".go:")
+                            .append(line)
+                            .append(".1,")
+                            .append(line)
+                            .append(".9 2 ");
+                    text.append(line % 3 == 0 ? 0 : line).append('\n');
+                }
+            }
+        }
+        Report report = ReportReader.read(
+                new java.io.ByteArrayInputStream(text.toString().getBytes(java.nio.charset.StandardCharsets.UTF_8)),
+                1 << 28);
+        assertThat(report.sources()).hasSize(130);
+        for (String file : java.util.List.of("0.go", "64.go", "129.go")) {
+            assertThat(Measured.of(report, file).count(CountName.STATEMENTS)).isEqualTo("6668/10000");
+            assertThat(Measured.of(report, file).hits(4999)).isEqualTo(2 * 4999);
+        }
+    }
+
+    @Test
     public void countsSaturate() throws Exception {
         Measured once = Measured.of(
                 Samples.text("mode: count\na.go:1.1,1.9 1 99999999999999999999999\na.go:1.1,1.9 1 5\n"), "a.go");

@@ -15,18 +15,21 @@ import ojala.core.text.RecordLines;
 
 /**
  * Reads one profile. The blocks of all files are held until its end, because any block may come again: each distinct
- * block once, in 28 bytes.
+ * block once, in 28 bytes, and packed once they are many.
  */
 final class GoProfileReader {
     private static final String FORM = "it has the form file:line.column,line.column statements count";
 
+    private static final int MOST_PLAIN = 1_000_000;
+
     private final RecordLines record;
     private final ReportSink sink;
-    private final Map<String, Blocks> files = new LinkedHashMap<>();
+    private final Map<String, FileBlocks> files = new LinkedHashMap<>();
     private final Spread spread = new Spread();
     private final LineHits lines = new LineHits();
     private byte[] file = {};
-    private Blocks blocks = new Blocks();
+    private FileBlocks blocks = new FileBlocks();
+    private int plain;
     private boolean counts;
     private boolean moded;
     private int at;
@@ -52,8 +55,10 @@ final class GoProfileReader {
         if (!moded) {
             throw record.broken("no mode line", "a profile begins with mode: set, count or atomic");
         }
-        for (Map.Entry<String, Blocks> one : files.entrySet()) {
+        for (var each = files.entrySet().iterator(); each.hasNext(); ) {
+            Map.Entry<String, FileBlocks> one = each.next();
             emit(one.getKey(), one.getValue());
+            each.remove();
         }
     }
 
@@ -79,7 +84,7 @@ final class GoProfileReader {
             throw record.broken("not a block", FORM + "; the file may be cut off or damaged");
         }
         file = record.bytesBefore(colon);
-        blocks = files.computeIfAbsent(new String(file, StandardCharsets.UTF_8), key -> new Blocks());
+        blocks = files.computeIfAbsent(new String(file, StandardCharsets.UTF_8), key -> new FileBlocks());
         if (!fields(colon + 1)) {
             throw record.broken("not a block", FORM + "; the file may be cut off or damaged");
         }
@@ -109,6 +114,10 @@ final class GoProfileReader {
             return true;
         }
         blocks.add((int) line, (int) column, (int) endLine, (int) endColumn, (int) statements, count);
+        if (++plain == MOST_PLAIN) {
+            files.values().forEach(FileBlocks::pack);
+            plain = 0;
+        }
         return true;
     }
 
@@ -128,7 +137,7 @@ final class GoProfileReader {
         return digits > 18 ? Long.MAX_VALUE : value;
     }
 
-    private void emit(String path, Blocks all) throws UnreadableReport {
+    private void emit(String path, FileBlocks all) throws UnreadableReport {
         lines.clear();
         sink.startSource(path);
         Blocks.Table table = all.table();
