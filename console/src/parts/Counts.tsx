@@ -6,7 +6,7 @@ import { percent, ratio } from './figures'
 /** What was counted; covered / all beside each percentage. */
 export function Counts({ counts }: { counts: Record<string, Schemas['CountDocument']> }) {
   return (
-    <Box display="flex" flexWrap="wrap" gap="8px 34px">
+    <Box display="flex" flexWrap="wrap" gap="8px 24px">
       {Object.entries(counts).map(([name, count]) => (
         <Box key={name}>
           <Text color="inkSoft" fontSize="13px">

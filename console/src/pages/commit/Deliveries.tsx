@@ -59,6 +59,12 @@ function FileItem({ file }: { file: File }) {
           </>
         ) : null}
       </Text>
+      {Object.entries(file.ways).map(([how, times]) => (
+        <Text key={how} color="inkSoft" fontSize="13px">{`${files(times)} matched ${how}`}</Text>
+      ))}
+      {Object.entries(file.skipped).map(([what, times]) => (
+        <Text key={what} color="inkSoft" fontSize="13px">{`${String(times)} ${what} left out`}</Text>
+      ))}
       {file.problems.map((problem) => (
         <Text key={problem} fontSize="13px">
           {problem}

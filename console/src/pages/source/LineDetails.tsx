@@ -3,7 +3,7 @@ import type { ReactNode } from 'react'
 import type { Schemas } from '../../api/client'
 import { Figure } from '../../parts/Figure'
 import { ratio } from '../../parts/figures'
-import { way } from '../../parts/ways'
+import { ways } from '../../parts/ways'
 
 type Source = Schemas['SourceDocument']
 type Line = Schemas['LineDocument']
@@ -44,7 +44,7 @@ function Facts({ line, conditions }: { line: Line; conditions: Source['condition
       {line.sides ? (
         <Fact name="sides taken">
           {`${line.atLeast ? 'at least ' : ''}${ratio(line.sides)}`}
-          {line.ways.length > 0 ? `: ${line.ways.map((one) => `${way(one, line.ways)} ${one.taken ? '✔' : '✖'}`).join(', ')}` : ''}
+          {line.ways.length > 0 ? `: ${ways(line.ways)}` : ''}
         </Fact>
       ) : null}
       {own.length > 0 ? (

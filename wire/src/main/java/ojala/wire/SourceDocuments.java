@@ -41,11 +41,12 @@ public final class SourceDocuments {
     /** The sides of a line whose identity is known; of several listings all. */
     public static List<SideDocument> sides(LineBranches branches) {
         List<SideDocument> sides = new ArrayList<>();
-        for (BranchShape shape : branches.shapes()) {
+        for (int listing = 0; listing < branches.shapes().size(); listing++) {
+            BranchShape shape = branches.shapes().get(listing);
             for (int i = 0; i < shape.sides().size(); i++) {
                 Side side = shape.sides().get(i);
-                sides.add(
-                        new SideDocument(side.block(), side.way(), shape.taken().get(i)));
+                sides.add(new SideDocument(
+                        listing, side.block(), side.way(), shape.taken().get(i)));
             }
         }
         return sides;

@@ -2,7 +2,10 @@ package ojala.client.print;
 
 import java.io.PrintWriter;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
+import java.util.stream.Stream;
 import ojala.wire.CommitPage;
 import ojala.wire.CountDocument;
 import ojala.wire.FolderDocument;
@@ -12,6 +15,7 @@ import ojala.wire.VerdictSummary;
 /** A folder of a commit as a terminal table; the last line is what the commit's verdict says. */
 public final class FolderPrinter {
     private static final int MISSED_WIDTH = 24;
+    private static final List<String> FURTHER = List.of("statements", "instructions", "mcdc", "calls", "complexity");
 
     private final PrintWriter out;
 
@@ -53,12 +57,37 @@ public final class FolderPrinter {
         marks.add(" ");
         table.print(out, marks);
         out.println();
+        further(folder);
         page.doubts().forEach(doubt -> out.println(Marks.glyph("undecided") + " " + doubt.message()));
         for (VerdictSummary verdict : page.verdicts()) {
             out.println(Marks.glyph(verdict.verdict()) + " " + Marks.word(verdict.verdict()) + " for "
                     + verdict.target() + ": " + verdict.headline());
         }
         out.flush();
+    }
+
+    /** The counts that have no room beside the lines, where some entry has any of them. */
+    private void further(FolderDocument folder) {
+        List<String> counts =
+                FURTHER.stream().filter(folder.counts()::containsKey).toList();
+        if (counts.isEmpty()) {
+            return;
+        }
+        Table.Column[] columns = new Table.Column[counts.size() + 1];
+        Arrays.fill(columns, Table.Column.FIGURE);
+        columns[0] = Table.Column.TEXT;
+        Table table = new Table(columns);
+        table.row(cells("", counts.stream()));
+        folder.entries()
+                .forEach(entry -> table.row(cells(
+                        name(folder, entry), counts.stream().map(count -> Figures.percent(entry.counts(), count)))));
+        table.row(cells("all", counts.stream().map(count -> Figures.percent(folder.counts(), count))));
+        table.print(out, Collections.nCopies(folder.entries().size() + 2, " "));
+        out.println();
+    }
+
+    private static String[] cells(String first, Stream<String> others) {
+        return Stream.concat(Stream.of(first), others).toArray(String[]::new);
     }
 
     private static String name(FolderDocument folder, FolderEntry entry) {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ojala.client.report.InspectDocument;
@@ -149,13 +150,21 @@ public final class InspectPrinter {
     }
 
     private static String missed(List<SideDocument> sides) {
+        Map<Integer, List<SideDocument>> byListing =
+                sides.stream().collect(Collectors.groupingBy(SideDocument::listing, TreeMap::new, Collectors.toList()));
+        String missed = byListing.values().stream()
+                .map(InspectPrinter::missedOfOne)
+                .filter(words -> !words.isEmpty())
+                .collect(Collectors.joining("; in another listing: "));
+        return missed.isEmpty() ? "" : "; not taken: " + missed;
+    }
+
+    private static String missedOfOne(List<SideDocument> sides) {
         boolean oneBlock = sides.stream().map(SideDocument::block).distinct().count() == 1;
-        String missed = sides.stream()
+        return sides.stream()
                 .filter(side -> !side.taken())
                 .map(side -> way(side.way()) + (oneBlock || side.block().isEmpty() ? "" : " of " + side.block()))
-                .distinct()
                 .collect(Collectors.joining(", "));
-        return missed.isEmpty() ? "" : "; not taken: " + missed;
     }
 
     /** Most writers number the ways from 0. */

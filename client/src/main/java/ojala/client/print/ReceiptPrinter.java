@@ -59,6 +59,9 @@ public final class ReceiptPrinter {
     }
 
     private void details(FileReceipt file) {
+        file.ways()
+                .forEach((how, times) ->
+                        out.println(Marks.soft("  " + file.name() + ": " + files(times) + " matched " + how)));
         file.problems().stream().limit(SHOWN).forEach(problem -> out.println("  " + file.name() + ": " + problem));
         file.skipped()
                 .forEach((what, times) ->
@@ -71,5 +74,9 @@ public final class ReceiptPrinter {
         if (file.unmatched().size() > SHOWN) {
             out.println(Marks.soft("  … and " + (file.unmatched().size() - SHOWN) + " more paths not matched"));
         }
+    }
+
+    private static String files(long howMany) {
+        return howMany == 1 ? "1 file" : howMany + " files";
     }
 }

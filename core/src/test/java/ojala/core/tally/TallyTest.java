@@ -13,12 +13,15 @@ import ojala.core.merge.SourceMerge;
 import ojala.core.model.BranchCount;
 import ojala.core.model.BranchShape;
 import ojala.core.model.Condition;
+import ojala.core.model.Count;
 import ojala.core.model.Counts;
 import ojala.core.model.FunctionCoverage;
 import ojala.core.model.LineBranches;
 import ojala.core.model.Lines;
+import ojala.core.model.Portions;
 import ojala.core.model.Side;
 import ojala.core.model.SourceCoverage;
+import ojala.core.model.Statements;
 import org.testng.annotations.Test;
 
 /** Canonical bytes, and the tree made of them. */
@@ -44,6 +47,26 @@ public class TallyTest {
                         + "03"
                         + "0201" + "01" + "04" + "09" + "046d6f6f72" + "01"
                         + "0301" + "02" + "02" + "00" + "0174" + "0461262662" + "00");
+    }
+
+    @Test
+    public void statementsInstructionsAndCallsStandBehindWhatWasThereBefore() {
+        SourceCoverage plain = berths();
+        SourceCoverage more = new SourceCoverage(
+                plain.lines(),
+                plain.branches(),
+                plain.functions(),
+                plain.conditions(),
+                new Statements(List.of(
+                        new Statements.Range(300, 1, 300, 9, 1, false), new Statements.Range(2, 3, 4, 0, 5, true))),
+                Portions.of(new TreeMap<>(Map.of(2, new Count(3, 4)))),
+                Portions.of(new TreeMap<>(Map.of(1, new Count(0, 1), 300, new Count(1, 1)))));
+        assertThat(HexFormat.of().formatHex(Leaf.write(more)))
+                .isEqualTo(HexFormat.of().formatHex(Leaf.write(plain))
+                        + "0502" + "0203" + "0200" + "0b" + "aa0201" + "0009" + "02"
+                        + "0601" + "020304"
+                        + "0702" + "010001" + "ab020101");
+        assertThat(Leaf.read(Leaf.write(more))).isEqualTo(more);
     }
 
     @Test

@@ -62,8 +62,13 @@ public final class JobReports {
         if (job.suite().equals("unit")) {
             reports.put(at + "gauge.gcov.json", GcovJsonText.of(reached, programs));
         } else {
-            reports.put(at + "gauge.info", LcovText.withConditions(reached, programs, "gauge/", job.name()));
+            reports.put(at + "gauge.info", LcovText.withConditions(reached, programs, "gauge/", test(job)));
         }
+    }
+
+    /** What a run on the mast is called in its own report. */
+    private static String test(History.Job job) {
+        return job.part().isEmpty() ? "a_night_on_the_mast" : job.part().replace('-', '_') + "_by_the_deputy";
     }
 
     /** The sources of a folder; its tests are none. */

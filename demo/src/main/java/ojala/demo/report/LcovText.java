@@ -27,7 +27,7 @@ public final class LcovText {
      */
     public static String withConditions(
             SortedMap<String, SourceReach> reached, Map<String, Program> programs, String root, String test) {
-        return of(reached, programs, root, test.replace(' ', '_'), LcovText::conditions);
+        return of(reached, programs, root, test, LcovText::conditions);
     }
 
     private static String conditions(Program program, SourceReach reach) {
