@@ -115,6 +115,24 @@ public class CheckTest {
                 .endsWith("tides/harmonics.c");
         Ran table = harbour.client().run(harbour.folder(), "inspect", "lcov.info");
         assertThat(table.out()).contains("src/berths.js", "together");
+        String gcov = Server.CHECKOUT
+                .resolve("core/src/test/resources/samples/gcov/conditions.json")
+                .toString();
+        Ran all = harbour.client().run(harbour.folder(), "inspect", "--sides", "--functions", gcov);
+        assertThat(all.out())
+                .contains("mcdc", "calls", "line 5: 2 of 2 sides; conditions not shown: true 1-2, false 1")
+                .containsPattern("alarm\\(int\\) +ci/harbour/gauge/level.c:4 +3/4");
+        assertThat(all.out().lines())
+                .allSatisfy(line -> assertThat(line.length()).isLessThanOrEqualTo(100));
+        Ran tests = harbour.client()
+                .run(
+                        harbour.folder(),
+                        "inspect",
+                        "--tests",
+                        Server.CHECKOUT
+                                .resolve("core/src/test/resources/samples/coveragepy/contexts.json")
+                                .toString());
+        assertThat(tests.out()).contains("tests.test_datum.test_low: 3-4");
     }
 
     @Test

@@ -48,7 +48,7 @@ public final class FolderPrinter {
             marks.add(mark(entry));
         }
         table.row(
-                folder.path().isEmpty() ? "all" : "all of it",
+                all(folder),
                 Figures.percent(folder.counts(), "lines"),
                 Figures.ratio(folder.counts().get("lines")),
                 Figures.percent(folder.counts(), "branches"),
@@ -81,9 +81,13 @@ public final class FolderPrinter {
         folder.entries()
                 .forEach(entry -> table.row(cells(
                         name(folder, entry), counts.stream().map(count -> Figures.percent(entry.counts(), count)))));
-        table.row(cells("all", counts.stream().map(count -> Figures.percent(folder.counts(), count))));
+        table.row(cells(all(folder), counts.stream().map(count -> Figures.percent(folder.counts(), count))));
         table.print(out, Collections.nCopies(folder.entries().size() + 2, " "));
         out.println();
+    }
+
+    private static String all(FolderDocument folder) {
+        return folder.path().isEmpty() ? "all" : "all of it";
     }
 
     private static String[] cells(String first, Stream<String> others) {

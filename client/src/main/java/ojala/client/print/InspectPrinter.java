@@ -3,14 +3,17 @@ package ojala.client.print;
 import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ojala.client.report.InspectDocument;
 import ojala.client.report.InspectDocument.SourceLinesDocument;
 import ojala.core.model.CountName;
+import ojala.core.model.LineSet;
 import ojala.wire.ConditionDocument;
 import ojala.wire.CountDocument;
 import ojala.wire.FunctionDocument;
@@ -123,25 +126,39 @@ public final class InspectPrinter {
         table.print(out, Collections.nCopies(rows, " "));
     }
 
-    /** The branch sides of each line and the conditions behind them. */
+    /** The branch sides of each line, and the conditions that were not shown to matter. */
     public void sides(InspectDocument document) {
         for (SourceLinesDocument source : document.sources()) {
-            if (source.branches().isEmpty() && source.conditions().isEmpty()) {
-                continue;
-            }
-            heading(source.path());
+            SortedMap<Integer, String> lines = new TreeMap<>();
             source.branches()
-                    .forEach(line -> out.println(cut("  line " + line.line() + ": "
-                            + (line.atLeast() ? "at least " : "") + line.covered() + " of " + line.total() + " sides"
-                            + missed(line.sides()))));
-            for (ConditionDocument one : source.conditions()) {
-                if (!one.covered()) {
-                    out.println(cut("  line " + one.line() + ": condition " + (one.index() + 1) + " of " + one.of()
-                            + ", " + outcome(one.sense()) + " not shown"
-                            + (one.expression().isEmpty() ? "" : ": " + one.expression())));
-                }
+                    .forEach(line -> lines.put(
+                            line.line(),
+                            (line.atLeast() ? "at least " : "") + line.covered() + " of " + line.total() + " sides"
+                                    + missed(line.sides())));
+            notShown(source.conditions())
+                    .forEach((line, words) -> lines.merge(line, words, (sides, more) -> sides + "; " + more));
+            if (!lines.isEmpty()) {
+                heading(source.path());
+                lines.forEach((line, words) -> out.println(Figures.cut("  line " + line + ": " + words, WIDTH)));
             }
         }
+    }
+
+    /** {@code conditions not shown: true 1-3, false 2}, by line. */
+    private static SortedMap<Integer, String> notShown(List<ConditionDocument> conditions) {
+        SortedMap<Integer, SortedMap<String, LineSet>> lines = new TreeMap<>();
+        conditions.stream()
+                .filter(one -> !one.covered())
+                .forEach(one -> lines.computeIfAbsent(one.line(), key -> new TreeMap<>(Comparator.reverseOrder()))
+                        .merge(outcome(one.sense()), LineSet.of(one.index() + 1), LineSet::union));
+        SortedMap<Integer, String> words = new TreeMap<>();
+        lines.forEach((line, outcomes) -> words.put(
+                line,
+                "conditions not shown: "
+                        + outcomes.entrySet().stream()
+                                .map(outcome -> outcome.getKey() + outcome.getValue())
+                                .collect(Collectors.joining(", "))));
+        return words;
     }
 
     private void heading(String text) {
@@ -174,14 +191,10 @@ public final class InspectPrinter {
 
     private static String outcome(String sense) {
         return switch (sense) {
-            case "t" -> "true";
-            case "f" -> "false";
-            default -> "its effect";
+            case "t" -> "true ";
+            case "f" -> "false ";
+            default -> "";
         };
-    }
-
-    private static String cut(String text) {
-        return Figures.cut(text, WIDTH);
     }
 
     /** The functions with the counts of their lines and their complexity. */
