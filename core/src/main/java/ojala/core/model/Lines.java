@@ -65,6 +65,12 @@ public final class Lines {
         return Arrays.binarySearch(numbers, line);
     }
 
+    /** The index of the first line from a line on; the size if there is none. */
+    int firstFrom(int line) {
+        int at = Arrays.binarySearch(numbers, line);
+        return at < 0 ? -at - 1 : at;
+    }
+
     public int last() {
         return numbers.length == 0 ? 0 : numbers[numbers.length - 1];
     }

@@ -51,14 +51,14 @@ public record SourceCoverage(
      */
     public LineState[] drawnStates() {
         LineState[] drawn = new LineState[lines.size()];
-        LineSet missedStatements = statements.missedLines();
+        boolean[] missedStatements = statements.missedOn(lines);
         for (int i = 0; i < drawn.length; i++) {
-            drawn[i] = drawnState(i, missedStatements);
+            drawn[i] = drawnState(i, missedStatements[i]);
         }
         return drawn;
     }
 
-    private LineState drawnState(int index, LineSet missedStatements) {
+    private LineState drawnState(int index, boolean missedStatement) {
         LineState state = lines.state(index);
         LineBranches sides = branches.get(lines.number(index));
         if (state == LineState.MISSED) {
@@ -67,8 +67,7 @@ public record SourceCoverage(
         if (sides != null) {
             return sides.count().missed() > 0 ? LineState.PARTIAL : LineState.COVERED;
         }
-        boolean ranMeanwhile = statements.size() > 0 && !missedStatements.contains(lines.number(index));
-        return ranMeanwhile ? LineState.COVERED : state;
+        return statements.size() > 0 && !missedStatement ? LineState.COVERED : state;
     }
 
     /**

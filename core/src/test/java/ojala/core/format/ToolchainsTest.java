@@ -219,6 +219,8 @@ public class ToolchainsTest {
         assertThat(row.find()).isTrue();
         assertThat(v8.coverage().lines().missed()).hasToString(row.group(2));
         Measurement lcov = read("v8/node.info").get("berths.js");
+        assertThat(lcov.coverage().lines().missed()).hasToString(row.group(2));
+        assertThat(count(lcov, CountName.LINES).percent()).isEqualTo(row.group(1));
         LineSet comments = LineSet.parse("2-5,12,15,19,23");
         assertThat(lcov.coverage().lines().measurable().minus(comments))
                 .isEqualTo(v8.coverage().lines().measurable());

@@ -62,6 +62,18 @@ public class FiguresTest {
                 .containsExactly(byColumn, new FunctionCoverage(4, 30, 4, "lambda", true));
     }
 
+    @Test
+    public void aPartialLineIsCoveredOnceAllStatementsThatTouchItRan() {
+        Lines lines = new Lines(new int[] {2, 5, 9}, new byte[] {1, 1, 1});
+        Statements statements = new Statements(List.of(
+                new Statements.Range(1, 1, 3, 9, 1, true),
+                new Statements.Range(3, 1, 10_000_000, 9, 1, false),
+                new Statements.Range(9, 1, 9, 9, 1, true)));
+        SourceCoverage source = new SourceCoverage(
+                lines, new TreeMap<>(), List.of(), List.of(), statements, Portions.NONE, Portions.NONE);
+        assertThat(source.drawnStates()).containsExactly(LineState.COVERED, LineState.PARTIAL, LineState.PARTIAL);
+    }
+
     private static List<FunctionCoverage> functions(FunctionCoverage... all) {
         return new SourceCoverage(
                         Lines.NONE, new TreeMap<>(), Stream.of(all).sorted().toList(), List.of())
