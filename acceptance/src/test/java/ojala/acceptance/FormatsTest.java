@@ -9,17 +9,20 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import ojala.core.format.Format;
 import ojala.core.format.Formats;
 import ojala.wire.Json;
-import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 /** Reports of every format through the command line and the service: read, matched, shown, converted, refused. */
 public class FormatsTest {
     private static final Path SAMPLES = Server.CHECKOUT.resolve("core/src/test/resources/samples");
+
+    /** These commands need no service. */
+    private static final Client CLIENT = new Client("http://127.0.0.1:1", "none");
 
     private static Path sample(Format format) {
         try (Stream<Path> samples = Files.list(SAMPLES.resolve(format.name()))) {
@@ -30,7 +33,7 @@ public class FormatsTest {
     }
 
     private static Ran ojala(Path folder, String... arguments) {
-        return House.get().harbour().client().run(folder, arguments);
+        return CLIENT.run(folder, arguments);
     }
 
     private static Path folder() {
@@ -41,39 +44,65 @@ public class FormatsTest {
         }
     }
 
-    @DataProvider
-    public Object[][] formats() {
-        return Formats.ALL.stream().map(format -> new Object[] {format}).toArray(Object[][]::new);
+    /** One sample of each format, made into something else, each in a file that is named after the format alone. */
+    private static Path each(UnaryOperator<byte[]> made) throws IOException {
+        Path folder = folder();
+        for (Format format : Formats.ALL) {
+            Files.write(folder.resolve(format.name() + ".txt"), made.apply(Files.readAllBytes(sample(format))));
+        }
+        return folder;
     }
 
-    /** Cut in the middle, of another encoding, renamed, and told to be of another format. */
-    @Test(dataProvider = "formats")
-    public void badInputIsRefusedWithFormatAndPlaceOrReadAlike(Format format) throws IOException {
-        Path folder = folder();
-        byte[] whole = Files.readAllBytes(sample(format));
-        String text = new String(whole, StandardCharsets.UTF_8);
-        Path renamed = Files.write(folder.resolve("notes.txt"), whole);
-        Path cut = Files.write(folder.resolve("cut"), Arrays.copyOf(whole, whole.length / 2));
-        Path latin = Files.write(
-                folder.resolve("latin"),
-                text.replaceFirst("berth|level|unit|tide", "ñ").getBytes(StandardCharsets.ISO_8859_1));
+    private static Ran inspect(Path folder, String... options) {
+        List<String> command = new ArrayList<>(List.of("inspect"));
+        command.addAll(List.of(options));
+        Formats.ALL.forEach(format -> command.add(format.name() + ".txt"));
+        return ojala(folder, command.toArray(String[]::new));
+    }
 
-        Ran read = ojala(folder, "inspect", renamed.toString());
-        assertThat(read.exit()).isZero();
-        assertThat(read.out()).contains("notes.txt: " + format.name() + ",");
-        for (Path odd : List.of(cut, latin)) {
-            Ran ran = ojala(folder, "inspect", odd.toString());
-            assertThat(ran.exit()).as(odd + ran.out() + ran.err()).isIn(0, 2);
-            if (ran.exit() == 2) {
-                assertThat(ran.out()).contains("refused").containsPattern("line \\d+|byte \\d+");
+    @Test
+    public void aReportIsKnownByItsContentWhateverItIsCalled() throws IOException {
+        Ran ran = inspect(each(bytes -> bytes));
+        assertThat(ran.exit()).as(ran.out()).isZero();
+        assertThat(Formats.ALL)
+                .allSatisfy(format -> assertThat(ran.out()).contains(format.name() + ".txt: " + format.name() + ", "));
+    }
+
+    @Test
+    public void aReportThatWasCutInTheMiddleIsRefusedWithItsPlaceOrHasANote() throws IOException {
+        Ran ran = inspect(each(bytes -> Arrays.copyOf(bytes, bytes.length / 2)));
+        assertThat(ran.exit()).isEqualTo(2);
+        for (Format format : Formats.ALL) {
+            String name = format.name() + ".txt: " + format.name() + ", ";
+            assertThat(ran.out()).as(format.name()).contains(name);
+            boolean refused = ran.out().contains(name + "refused\n  line ");
+            boolean lineByLine = List.of("lcov", "goprofile", "gcovtext").contains(format.name());
+            assertThat(refused || lineByLine).as(format.name()).isTrue();
+        }
+    }
+
+    @Test
+    public void aReportOfAnotherEncodingIsRefusedWithItsPlaceOrReadAlike() throws IOException {
+        Ran ran = inspect(each(bytes -> new String(bytes, StandardCharsets.UTF_8)
+                .replaceFirst("berth|level|unit|tide|roster|Tug|datum|ais", "ñ")
+                .getBytes(StandardCharsets.ISO_8859_1)));
+        assertThat(ran.exit()).isEqualTo(2);
+        for (String format : List.of("gcov", "llvm", "istanbul", "v8", "coveragepy", "simplecov", "ruby", "exchange")) {
+            assertThat(ran.out()).contains(format + ".txt: ").doesNotContain(format + ".txt: " + format + ", 1 file");
+        }
+        assertThat(ran.out()).contains("another encoding");
+    }
+
+    @Test
+    public void aReportThatIsToldToBeOfAnotherFormatIsRefusedAsThat() throws IOException {
+        for (String wrong : List.of("jacoco", "gcov", "lcov")) {
+            Ran ran = inspect(each(bytes -> bytes), "--format", wrong);
+            assertThat(ran.exit()).isEqualTo(2);
+            for (Format format : Formats.ALL) {
+                String state = format.name().equals(wrong) ? "\\d+ files?" : "refused\\R  line \\d+";
+                assertThat(ran.out()).containsPattern("(?m)^" + format.name() + "\\.txt: " + wrong + ", " + state);
             }
         }
-        Format wrong = format.name().equals("jacoco")
-                ? Formats.named("gcov").orElseThrow()
-                : Formats.named("jacoco").orElseThrow();
-        Ran other = ojala(folder, "inspect", "--format", wrong.name(), renamed.toString());
-        assertThat(other.exit()).isEqualTo(2);
-        assertThat(other.out()).contains("notes.txt: refused").contains("line 1");
     }
 
     @Test

@@ -42,8 +42,9 @@ public final class InspectPrinter {
     public void reports(InspectDocument document) {
         document.reports().forEach(report -> {
             String files = report.sources() == 1 ? " file" : " files";
-            String format = report.format() == null ? "refused" : report.format() + ", " + report.sources() + files;
-            out.println(report.name() + ": " + format);
+            String known = report.format() == null ? "" : report.format() + ", ";
+            boolean refused = report.state().equals("refused");
+            out.println(report.name() + ": " + known + (refused ? "refused" : report.sources() + files));
             report.problems().forEach(problem -> out.println("  " + problem));
         });
     }

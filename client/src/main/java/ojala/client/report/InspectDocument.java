@@ -29,8 +29,14 @@ public record InspectDocument(
         List<UnmatchedDocument> unmatched) {
     private static final int SCHEMA = 2;
 
-    /** One report file. */
-    public record ReportDocument(String name, @Nullable String format, int sources, List<String> problems) {}
+    /**
+     * One report file.
+     *
+     * @param state {@code read} or {@code refused}
+     * @param format absent where none was recognised
+     */
+    public record ReportDocument(
+            String name, String state, @Nullable String format, int sources, List<String> problems) {}
 
     /**
      * One source; line sets are written {@code 1-3,7}.
@@ -66,6 +72,7 @@ public record InspectDocument(
                 reports.reports().stream()
                         .map(report -> new ReportDocument(
                                 report.name(),
+                                report.facts().readable() ? "read" : "refused",
                                 report.format().orElse(null),
                                 report.facts().sources(),
                                 report.problems()))

@@ -55,7 +55,7 @@ final class LcovReader {
     }
 
     private void unknown(String key, int colon) throws UnreadableReport {
-        if (colon < 0 || key.length() > 16) {
+        if (colon < 0 || !key.matches("[A-Za-z_]{1,16}")) {
             throw broken("not a tracefile record", "the file may be damaged or mixed with other output");
         }
         sink.skipped(key + " records");
