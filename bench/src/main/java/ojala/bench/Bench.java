@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
@@ -26,7 +27,7 @@ public final class Bench {
                 .forks(1)
                 .warmupIterations(4)
                 .warmupTime(TimeValue.seconds(1))
-                .measurementIterations(4)
+                .measurementIterations(6)
                 .measurementTime(TimeValue.seconds(1))
                 .jvmArgs("-Xmx1g");
         Collection<RunResult> results = new Runner(options.build()).run();
@@ -44,9 +45,10 @@ public final class Bench {
 
     /** {@code Reading.read lcov}. */
     private static String name(RunResult result) {
-        String format = result.getParams().getParam("format");
-        return result.getParams().getBenchmark().replaceFirst("^ojala\\.bench\\.", "")
-                + (format == null ? "" : " " + format);
+        String params = result.getParams().getParamsKeys().stream()
+                .map(key -> " " + result.getParams().getParam(key))
+                .collect(Collectors.joining());
+        return result.getParams().getBenchmark().replaceFirst("^ojala\\.bench\\.", "") + params;
     }
 
     private static Map<String, Double> aims() {

@@ -2,9 +2,7 @@ package ojala.core.format;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
-import java.util.stream.IntStream;
 
 /**
  * Things that belong to lines, gathered in any order and given back line by line, rising. Costs no more than appending
@@ -52,11 +50,7 @@ public final class LineGroups<T> {
     private void sort() {
         int[] unsorted = lines.clone();
         List<T> before = things;
-        int[] order = IntStream.range(0, before.size())
-                .boxed()
-                .sorted(Comparator.comparingInt(i -> unsorted[i]))
-                .mapToInt(Integer::intValue)
-                .toArray();
+        int[] order = LineOrder.of(unsorted, before.size());
         things = new ArrayList<>(order.length);
         for (int i = 0; i < order.length; i++) {
             lines[i] = unsorted[order[i]];

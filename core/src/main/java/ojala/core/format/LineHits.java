@@ -1,8 +1,6 @@
 package ojala.core.format;
 
 import java.util.Arrays;
-import java.util.Comparator;
-import java.util.stream.IntStream;
 
 /**
  * Lines derived from ranges that touch them: a line ran as often as the range that ran most; it is partial where
@@ -68,11 +66,7 @@ public final class LineHits {
         int[] unsorted = lines.clone();
         long[] hits = most.clone();
         boolean[] missed = oneMissed.clone();
-        int[] order = IntStream.range(0, size)
-                .boxed()
-                .sorted(Comparator.comparingInt(i -> unsorted[i]))
-                .mapToInt(Integer::intValue)
-                .toArray();
+        int[] order = LineOrder.of(unsorted, size);
         clear();
         for (int at : order) {
             touch(unsorted[at], hits[at]);

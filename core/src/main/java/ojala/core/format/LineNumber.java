@@ -1,5 +1,7 @@
 package ojala.core.format;
 
+import java.util.function.LongSupplier;
+
 /** Which numbers can be that of a line. */
 public final class LineNumber {
     /** A source longer than this is taken for a damaged report. */
@@ -10,13 +12,13 @@ public final class LineNumber {
     /**
      * Whether a number can be that of a line; one that can't is noted, and is to be left out.
      *
-     * @param place the line of the report that names it
+     * @param place tells the line of the report that names it; asked only for a note
      */
-    public static boolean isPossible(long line, long place, ReportSink sink) {
+    public static boolean isPossible(long line, LongSupplier place, ReportSink sink) {
         if (line > 0 && line <= LAST) {
             return true;
         }
-        sink.note(NoteKind.IMPOSSIBLE_LINE, place, "line " + line + " of a source is left out");
+        sink.note(NoteKind.IMPOSSIBLE_LINE, place.getAsLong(), "line " + line + " of a source is left out");
         return false;
     }
 }

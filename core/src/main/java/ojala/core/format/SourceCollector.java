@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
-import java.util.stream.IntStream;
 import ojala.core.model.BranchCount;
 import ojala.core.model.BranchShape;
 import ojala.core.model.Condition;
@@ -167,11 +166,7 @@ final class SourceCollector {
     private void sortAndAddUp() {
         int[] from = numbers;
         long[] fromHits = hits;
-        int[] order = IntStream.range(0, size)
-                .boxed()
-                .sorted((a, b) -> Integer.compare(from[a], from[b]))
-                .mapToInt(Integer::intValue)
-                .toArray();
+        int[] order = LineOrder.of(from, size);
         int[] to = new int[Math.max(size, 1)];
         long[] toHits = new long[to.length];
         int distinct = 0;

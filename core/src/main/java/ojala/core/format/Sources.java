@@ -17,18 +17,28 @@ import ojala.core.tally.Leaf;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The measurements of one report by path, rising. The first ones lie there as they are; beyond {@value #PLAIN} numbers,
- * further ones are packed, and unpacked each time one is asked for, so that a report of very many sources fits into
+ * The measurements of one report by path, rising. The first ones lie there as they are; what would take more than a
+ * part of the heap is packed, and unpacked each time one is asked for, so that a report of very many sources fits into
  * little memory.
  */
 final class Sources extends AbstractMap<String, Measurement> {
-    /** Numbers that may lie unpacked, at about ten bytes each. */
-    static final long PLAIN = 4_000_000;
+    /** So many bytes of heap there must be for each number that lies unpacked; it takes about ten of them. */
+    private static final int HEAP_FOR_EACH = 64;
 
     private static final int FASTEST = 1;
 
     private final TreeMap<String, Object> entries = new TreeMap<>();
+    private final long mostPlain;
     private long plain;
+
+    Sources() {
+        this(Runtime.getRuntime().maxMemory() / HEAP_FOR_EACH);
+    }
+
+    /** @param mostPlain numbers that may lie unpacked */
+    Sources(long mostPlain) {
+        this.mostPlain = mostPlain;
+    }
 
     /** A measurement as bytes. */
     private record Packed(byte[] leaf, int leafSize, byte @Nullable [] hits, int lines, Map<String, LineSet> tests) {
@@ -70,7 +80,7 @@ final class Sources extends AbstractMap<String, Measurement> {
         Object before = entries.get(path);
         Measurement now = before == null ? measured : union.apply(measurement(before), measured);
         long size = size(now);
-        boolean packs = plain + size > PLAIN;
+        boolean packs = plain + size > mostPlain;
         plain += packs ? 0 : size;
         entries.put(path, packs ? Packed.of(now) : now);
     }

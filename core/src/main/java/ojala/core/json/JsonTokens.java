@@ -10,6 +10,7 @@ import tools.jackson.core.JsonToken;
 import tools.jackson.core.ObjectReadContext;
 import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.core.exc.InputCoercionException;
 import tools.jackson.core.exc.JacksonIOException;
 import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.core.json.JsonFactory;
@@ -174,15 +175,13 @@ public final class JsonTokens {
     public long whole() throws UnreadableReport {
         try {
             if (token == JsonToken.VALUE_NUMBER_INT) {
-                return switch (json.getNumberType()) {
-                    case INT -> json.getIntValue();
-                    case LONG -> json.getLongValue();
-                    default -> json.getBigIntegerValue().signum() < 0 ? Long.MIN_VALUE : Long.MAX_VALUE;
-                };
+                return json.getLongValue();
             }
             if (token == JsonToken.VALUE_NUMBER_FLOAT) {
                 return (long) json.getDoubleValue();
             }
+        } catch (InputCoercionException beyondALong) {
+            return value(json::getBigIntegerValue).signum() < 0 ? Long.MIN_VALUE : Long.MAX_VALUE;
         } catch (JacksonException broken) {
             throw refusedValue(broken);
         }

@@ -22,8 +22,10 @@ public final class CleanPath {
             path = percentDecoded(path.substring(5)).replaceFirst("^/{2,}", "/");
         }
         path = path.replace('\\', '/');
-        path = path.replaceFirst("^//\\?/", "");
-        if (path.matches("^[A-Za-z]:/.*")) {
+        if (path.startsWith("//?/")) {
+            path = path.substring(4);
+        }
+        if (path.startsWith(":/", 1) && Character.isLetter(path.charAt(0))) {
             path = "/" + path;
         }
         return Normalizer.normalize(resolved(path), Normalizer.Form.NFC);

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -40,6 +39,8 @@ public final class PathMatching {
 
     private record Candidate(String path, Shift shift) {}
 
+    private record Asked(String reported, String cleaned, List<Candidate> candidates) {}
+
     /** One report's paths while they are matched. */
     private final class Matching {
         private final List<String> roots;
@@ -59,10 +60,11 @@ public final class PathMatching {
         }
 
         List<PathMatch> match(Collection<String> reported) {
-            Map<String, List<Candidate>> candidates = new LinkedHashMap<>(reported.size() * 2);
+            List<Asked> asked = new ArrayList<>(reported.size());
             for (String one : reported) {
-                List<Candidate> found = candidates(CleanPath.of(one));
-                candidates.put(one, found);
+                String cleaned = CleanPath.of(one);
+                List<Candidate> found = candidates(cleaned);
+                asked.add(new Asked(one, cleaned, found));
                 found.forEach(candidate -> votes.merge(candidate.shift(), 1, Integer::sum));
             }
             agreedOn = votes.entrySet().stream()
@@ -71,13 +73,12 @@ public final class PathMatching {
                     .limit(TRIED_SHIFTS)
                     .map(Map.Entry::getKey)
                     .toList();
-            return candidates.entrySet().stream()
-                    .map(entry -> choose(entry.getKey(), entry.getValue()))
-                    .toList();
+            return asked.stream().map(this::choose).toList();
         }
 
-        private PathMatch choose(String reported, List<Candidate> candidates) {
-            String cleaned = CleanPath.of(reported);
+        private PathMatch choose(Asked asked) {
+            String reported = asked.reported();
+            String cleaned = asked.cleaned();
             for (PathRewrite rewrite : rewrites) {
                 Optional<String> file = rewrite.applies(cleaned) ? tree.file(rewrite.apply(cleaned)) : Optional.empty();
                 if (file.isPresent()) {
@@ -92,7 +93,9 @@ public final class PathMatching {
                 return PathMatch.none(reported, "files below several of the report's roots fit", shown(rooted));
             }
             return rooted.isEmpty()
-                    ? goModules.match(reported, cleaned, tree).orElseGet(() -> settle(reported, cleaned, candidates))
+                    ? goModules
+                            .match(reported, cleaned, tree)
+                            .orElseGet(() -> settle(reported, cleaned, asked.candidates()))
                     : found(reported, cleaned, rooted.get(0));
         }
 

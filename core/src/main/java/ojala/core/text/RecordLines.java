@@ -30,6 +30,7 @@ public final class RecordLines {
     private int end;
     private long number;
     private boolean ended;
+    private int after;
 
     /** @param format the name of the format that refusals are told under */
     public RecordLines(InputStream in, String format) {
@@ -203,6 +204,32 @@ public final class RecordLines {
             }
         }
         return -1;
+    }
+
+    /**
+     * The number whose decimal digits stand at an index; {@link Long#MAX_VALUE} for more than 18 of them, -1 for none.
+     * {@link #after} is then the index behind them.
+     */
+    public long numberAt(int from) {
+        byte[] bytes = buffer;
+        int first = start + from;
+        int at = first;
+        long value = 0;
+        while (at < end) {
+            int digit = bytes[at] - '0';
+            if (digit < 0 || digit > 9) {
+                break;
+            }
+            value = value * 10 + digit;
+            at++;
+        }
+        after = at - start;
+        return at == first ? -1 : at - first > 18 ? Long.MAX_VALUE : value;
+    }
+
+    /** The index behind the digits that were read last. */
+    public int after() {
+        return after;
     }
 
     /**

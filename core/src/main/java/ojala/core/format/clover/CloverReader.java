@@ -103,7 +103,7 @@ final class CloverReader {
         if (number < 0) {
             throw xml.broken("<line> without the attribute num");
         }
-        if (!LineNumber.isPossible(number, xml.line(), sink)) {
+        if (!LineNumber.isPossible(number, xml::line, sink)) {
             return;
         }
         switch (type) {

@@ -163,7 +163,7 @@ final class CoberturaReader {
         if (number == MISSING || hits == MISSING) {
             throw xml.broken("<line> without the attribute " + (number == MISSING ? "number" : "hits"));
         }
-        if (!LineNumber.isPossible(number, xml.line(), sink)) {
+        if (!LineNumber.isPossible(number, xml::line, sink)) {
             return;
         }
         if (method != null) {

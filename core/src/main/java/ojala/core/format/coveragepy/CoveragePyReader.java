@@ -55,7 +55,7 @@ final class CoveragePyReader {
     private void lines(LineState state) throws IOException, UnreadableReport {
         for (json.open(); json.more(); ) {
             int line = json.small();
-            if (LineNumber.isPossible(line, json.line(), sink)) {
+            if (LineNumber.isPossible(line, json::line, sink)) {
                 sink.state(line, state);
             }
         }
@@ -69,7 +69,7 @@ final class CoveragePyReader {
                 throw json.broken("a branch is a pair of lines, not " + arc.size() + " numbers");
             }
             // what leaves a block that starts in line n is told as going to -n
-            if (LineNumber.isPossible(Math.abs(arc.get(0)), json.line(), sink)) {
+            if (LineNumber.isPossible(Math.abs(arc.get(0)), json::line, sink)) {
                 sink.branchSide(Math.abs(arc.get(0)), "", "to " + arc.get(1), taken);
             }
         }
@@ -78,7 +78,7 @@ final class CoveragePyReader {
     /** The context with the empty name is none. */
     private void contexts(String number) throws IOException, UnreadableReport {
         long line = number.matches("\\d{1,9}") ? Long.parseLong(number) : 0;
-        boolean possible = LineNumber.isPossible(line, json.line(), sink);
+        boolean possible = LineNumber.isPossible(line, json::line, sink);
         for (json.open(); json.more(); ) {
             String context = json.text().replaceFirst("\\|(run|setup|teardown|call)$", "");
             if (possible && !context.isEmpty()) {

@@ -205,7 +205,7 @@ final class ExchangeSource {
         json.object(key -> {
             if (key.equals("line")) {
                 line[0] = json.small();
-                LineNumber.isPossible(line[0], json.line(), sink);
+                LineNumber.isPossible(line[0], json::line, sink);
             } else if (line[0] < 1 || line[0] > LineNumber.LAST) {
                 throw json.broken("a branch begins with its line");
             } else if (key.equals("shapes")) {

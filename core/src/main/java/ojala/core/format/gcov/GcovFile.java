@@ -84,7 +84,7 @@ final class GcovFile {
         returned = 0;
         outcomes.clear();
         json.object(this::lineMember);
-        if (!LineNumber.isPossible(line, json.line(), sink)) {
+        if (!LineNumber.isPossible(line, json::line, sink)) {
             return;
         }
         if (count < 0) {
@@ -189,7 +189,7 @@ final class GcovFile {
                 default -> {}
             }
         });
-        if (LineNumber.isPossible(place[0], json.line(), sink)) {
+        if (LineNumber.isPossible(place[0], json::line, sink)) {
             String shown = names[1].isEmpty() ? names[0] : names[1];
             int last = Math.max(place[0], Math.min(place[2], LineNumber.LAST));
             functions.add(new Function(place[0], Math.max(place[1], 0), last, shown, times[0] > 0));

@@ -169,7 +169,7 @@ final class GcovTextReader {
     }
 
     private void line(int colon, long number, int textFrom) throws UnreadableReport {
-        if (!LineNumber.isPossible(number, record.number(), sink)) {
+        if (!LineNumber.isPossible(number, record::number, sink)) {
             line = 0;
             return;
         }

@@ -105,8 +105,8 @@ final class GoProfileReader {
         if (column > LineNumber.LAST || endColumn > LineNumber.LAST || statements > LineNumber.LAST) {
             return false;
         }
-        if (!LineNumber.isPossible(line, record.number(), sink)
-                || !LineNumber.isPossible(endLine, record.number(), sink)) {
+        if (!LineNumber.isPossible(line, record::number, sink)
+                || !LineNumber.isPossible(endLine, record::number, sink)) {
             return true;
         }
         if (endLine < line) {
@@ -121,20 +121,12 @@ final class GoProfileReader {
         return true;
     }
 
-    /** The digits up to a mark as a number, -1 if anything else stands there; saturates. Goes past the mark. */
+    /** The digits up to a mark as a number, -1 if anything else stands there. Goes past the mark. */
     private long number(char mark) {
-        long value = 0;
-        int first = at;
-        for (byte octet = record.at(at); octet >= '0' && octet <= '9'; octet = record.at(++at)) {
-            value = value > Long.MAX_VALUE / 10 - 1 ? Long.MAX_VALUE / 10 : value * 10 + (octet - '0');
-        }
-        boolean whole = at > first && record.at(at) == mark && (mark != 0 || at == record.length());
-        int digits = at - first;
-        at++;
-        if (!whole) {
-            return -1;
-        }
-        return digits > 18 ? Long.MAX_VALUE : value;
+        long value = record.numberAt(at);
+        at = record.after() + 1;
+        boolean whole = mark == 0 ? record.after() == record.length() : record.at(record.after()) == mark;
+        return whole ? value : -1;
     }
 
     private void emit(String path, FileBlocks all) throws UnreadableReport {

@@ -2,7 +2,7 @@ package ojala.core.format.istanbul;
 
 import java.io.IOException;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import ojala.core.format.LineHits;
@@ -17,12 +17,12 @@ import org.jspecify.annotations.Nullable;
 final class IstanbulSource {
     private final JsonTokens json;
     private final ReportSink sink;
-    private final Map<String, Range> statements = new HashMap<>();
-    private final Map<String, Function> functions = new HashMap<>();
-    private final Map<String, Branch> branches = new HashMap<>();
-    private final Map<String, Long> statementHits = new HashMap<>();
-    private final Map<String, Long> functionHits = new HashMap<>();
-    private final Map<String, List<Long>> branchHits = new HashMap<>();
+    private final Map<String, Range> statements = new LinkedHashMap<>();
+    private final Map<String, Function> functions = new LinkedHashMap<>();
+    private final Map<String, Branch> branches = new LinkedHashMap<>();
+    private final Map<String, Long> statementHits = new LinkedHashMap<>();
+    private final Map<String, Long> functionHits = new LinkedHashMap<>();
+    private final Map<String, List<Long>> branchHits = new LinkedHashMap<>();
     private @Nullable String path;
     private boolean generated;
 
@@ -157,7 +157,7 @@ final class IstanbulSource {
             Range range = statements.get(id);
             if (range == null) {
                 dangling("statement", id);
-            } else if (LineNumber.isPossible(range.line, json.line(), sink)) {
+            } else if (LineNumber.isPossible(range.line, json::line, sink)) {
                 int last = Math.max(range.line, Math.min(range.endLine, LineNumber.LAST));
                 lines.touch(range.line, hits);
                 sink.statement(range.line, range.column + 1, last, column(range.endColumn), 1, hits > 0);
@@ -179,7 +179,7 @@ final class IstanbulSource {
             }
             Range place = function.head.line > 0 ? function.head : function.body;
             int line = place.line > 0 ? place.line : function.line;
-            if (LineNumber.isPossible(line, json.line(), sink)) {
+            if (LineNumber.isPossible(line, json::line, sink)) {
                 int last = Math.max(line, Math.min(function.body.endLine, LineNumber.LAST));
                 int column = place.line > 0 ? column(place.column) : 0;
                 sink.function(line, column, last, function.name, hits > 0, 0);
@@ -199,7 +199,7 @@ final class IstanbulSource {
             if (line == 0 && !branch.sides.isEmpty()) {
                 line = branch.sides.get(0).line;
             }
-            if (LineNumber.isPossible(line, json.line(), sink)) {
+            if (LineNumber.isPossible(line, json::line, sink)) {
                 String block = branch.type + "@" + column(branch.range.column);
                 for (int side = 0; side < hits.size(); side++) {
                     sink.branchSide(line, block, String.valueOf(side), hits.get(side) > 0);

@@ -205,7 +205,7 @@ final class JacocoReader {
         if (number < 0) {
             throw xml.broken("<line> without the attribute nr");
         }
-        if (!LineNumber.isPossible(number, xml.line(), sink)) {
+        if (!LineNumber.isPossible(number, xml::line, sink)) {
             return;
         }
         int line = (int) number;

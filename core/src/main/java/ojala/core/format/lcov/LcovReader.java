@@ -228,7 +228,7 @@ final class LcovReader {
         if (line < 0) {
             throw broken("no line number where one belongs", "the file may be cut off or damaged");
         }
-        return LineNumber.isPossible(line, record.number(), sink);
+        return LineNumber.isPossible(line, record::number, sink);
     }
 
     private int comma(int from) throws UnreadableReport {

@@ -128,7 +128,7 @@ final class LlvmReader {
         boolean entry = json.truth();
         boolean gap = json.more() && json.truth();
         json.close();
-        if (!LineNumber.isPossible(line, json.line(), sink)) {
+        if (!LineNumber.isPossible(line, json::line, sink)) {
             return;
         }
         if (!lines.add(line, Math.max(count, 0), hasCount, entry, gap)) {
@@ -151,7 +151,7 @@ final class LlvmReader {
         json.more();
         long whenFalse = json.whole();
         json.close();
-        if (LineNumber.isPossible(line, json.line(), sink)) {
+        if (LineNumber.isPossible(line, json::line, sink)) {
             branches.add(new Branch(line, place, whenTrue > 0, whenFalse > 0));
         }
     }
@@ -171,7 +171,7 @@ final class LlvmReader {
                 }
             }
         }
-        if (LineNumber.isPossible(line, json.line(), sink)) {
+        if (LineNumber.isPossible(line, json::line, sink)) {
             decisions.add(new Decision(line, place, pairs));
         }
     }

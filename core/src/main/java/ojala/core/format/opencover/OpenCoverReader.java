@@ -165,7 +165,7 @@ final class OpenCoverReader {
             sink.skipped("hidden points");
             return;
         }
-        if (!LineNumber.isPossible(line, xml.line(), sink)) {
+        if (!LineNumber.isPossible(line, xml::line, sink)) {
             return;
         }
         int last = (int) Math.min(Math.max(line, endLine), LineNumber.LAST);

@@ -58,7 +58,7 @@ public final class RubySource {
         if (hits < 0) {
             sink.note(NoteKind.NEGATIVE_HITS, json.line(), hits + " hits are counted as 0");
         }
-        if (LineNumber.isPossible(line, json.line(), sink)) {
+        if (LineNumber.isPossible(line, json::line, sink)) {
             sink.line(line, Math.max(hits, 0));
         }
     }
@@ -71,7 +71,7 @@ public final class RubySource {
                 "one-shot lines name what ran only: nothing can be shown as missed; measure with lines instead");
         for (json.open(); json.more(); ) {
             int line = json.small();
-            if (LineNumber.isPossible(line, json.line(), sink)) {
+            if (LineNumber.isPossible(line, json::line, sink)) {
                 sink.state(line, ojala.core.model.LineState.COVERED);
             }
         }
@@ -80,7 +80,7 @@ public final class RubySource {
     /** {@code "[:if, 0, 3, 4, 7, 7]": {"[:then, 1, 4, 6, 4, 10]": 2, …}}; the numbers behind the kind are counters. */
     private void branch(String key) throws IOException, UnreadableReport {
         RubyKey branch = key(key, "branch");
-        boolean possible = LineNumber.isPossible(branch.line(), json.line(), sink);
+        boolean possible = LineNumber.isPossible(branch.line(), json::line, sink);
         json.object(sideKey -> {
             RubyKey side = key(sideKey, "branch side");
             boolean taken = json.whole() > 0;
@@ -94,7 +94,7 @@ public final class RubySource {
     /** {@code "[Berth, :moor, 3, 2, 8, 5]": 2}. */
     private void method(String key) throws UnreadableReport {
         RubyKey method = key(key, "method");
-        if (LineNumber.isPossible(method.line(), json.line(), sink)) {
+        if (LineNumber.isPossible(method.line(), json::line, sink)) {
             sink.function(method.line(), method.column() + 1, method.endLine(), method.kind(), json.whole() > 0, 0);
         }
     }
