@@ -16,11 +16,6 @@ public final class Head {
         this.bytes = Arrays.copyOf(bytes, Math.min(bytes.length, LIMIT));
     }
 
-    /** A copy of the bytes. */
-    public byte[] bytes() {
-        return bytes.clone();
-    }
-
     /** Looks at the beginning of a stream and leaves the stream where it was. */
     public static Head peek(BufferedInputStream stream) throws IOException {
         stream.mark(LIMIT);

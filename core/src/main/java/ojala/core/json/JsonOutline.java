@@ -26,11 +26,14 @@ public final class JsonOutline {
         this.ways = ways;
     }
 
-    /** The outline of what can be read of a head; empty if that is no JSON object. */
+    /**
+     * The outline of what can be read of a head; empty if that is no JSON object. Bytes of another encoding are no
+     * hindrance: the reader of the format will say where they are.
+     */
     public static JsonOutline of(Head head) {
         Set<String> ways = new HashSet<>();
         Deque<String> steps = new ArrayDeque<>();
-        try (JsonParser json = JsonTokens.FACTORY.createParser(ObjectReadContext.empty(), head.bytes())) {
+        try (JsonParser json = JsonTokens.FACTORY.createParser(ObjectReadContext.empty(), head.text())) {
             if (json.nextToken() == JsonToken.START_OBJECT) {
                 collect(json, steps, ways);
             }
