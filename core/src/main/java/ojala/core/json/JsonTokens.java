@@ -257,8 +257,12 @@ public final class JsonTokens {
     }
 
     private static String reason(JacksonException broken) {
-        String said =
-                String.valueOf(broken.getOriginalMessage()).lines().findFirst().orElse("");
+        // where an array or object began is told with much that is of no use here
+        String said = String.valueOf(broken.getOriginalMessage())
+                .lines()
+                .findFirst()
+                .orElse("")
+                .replaceFirst(" \\(start marker at .*", "");
         if (broken instanceof StreamConstraintsException) {
             return "beyond what a report may hold ("
                     + said.replaceFirst(", from `.*", "").replaceFirst(" \\(`.*", "")
