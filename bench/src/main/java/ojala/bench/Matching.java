@@ -38,7 +38,7 @@ public class Matching {
                 case "one-name" -> add("web/page" + i + "/index.ts", "/app/page" + i + "/index.ts");
                 case "windows" ->
                     add(module + "/" + name, "C:\\agent\\work\\" + (module + "/" + name).replace('/', '\\'));
-                default -> add(module + "/" + name, "/ci/work/3/s/" + module + "/" + name);
+                default -> add(module + "/" + name, "/ci/agent/3/s/" + module + "/" + name);
             }
         }
     }

@@ -65,6 +65,30 @@ public final class XmlElements {
         }
     }
 
+    /** Takes the start or the end of an element that stands here. */
+    public interface Step {
+        void take() throws IOException, UnreadableReport;
+    }
+
+    /** Goes through the whole document below its root, which must have this name and come to its end. */
+    public void document(String root, Step start, Step end) throws IOException, UnreadableReport {
+        if (!next() || !name().equals(root)) {
+            throw broken("the root is not <" + root + ">");
+        }
+        boolean closed = false;
+        while (next()) {
+            if (atStart()) {
+                start.take();
+            } else {
+                closed = name().equals(root);
+                end.take();
+            }
+        }
+        if (!closed) {
+            throw broken("the document ends before </" + root + ">");
+        }
+    }
+
     /** Goes to the next start or end of an element; false at the end of the document. */
     public boolean next() throws IOException, UnreadableReport {
         try {

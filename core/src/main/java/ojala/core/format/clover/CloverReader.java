@@ -24,7 +24,6 @@ final class CloverReader {
     private final LineHits lines = new LineHits();
     private boolean countsSides;
     private boolean inFile;
-    private boolean closed;
     private int statementsOnLine;
     private int lastLine;
 
@@ -34,20 +33,12 @@ final class CloverReader {
     }
 
     void read() throws IOException, UnreadableReport {
-        if (!xml.next() || !xml.name().equals("coverage")) {
-            throw xml.broken("the root is not <coverage>");
-        }
-        while (xml.next()) {
-            if (xml.atStart()) {
-                start();
-            } else if (xml.name().equals("file")) {
-                closeFile();
-            } else if (xml.name().equals("coverage")) {
-                closed = true;
-            }
-        }
-        if (!closed) {
-            throw xml.broken("the document ends before </coverage>");
+        xml.document("coverage", this::start, this::end);
+    }
+
+    private void end() {
+        if (xml.name().equals("file")) {
+            closeFile();
         }
     }
 

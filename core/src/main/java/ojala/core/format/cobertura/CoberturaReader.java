@@ -22,7 +22,6 @@ final class CoberturaReader {
     private final ClassLines lines = new ClassLines();
     private @Nullable Method method;
     private boolean inClass;
-    private boolean closed;
 
     /** A method, known when its lines are. */
     private static final class Method {
@@ -50,19 +49,7 @@ final class CoberturaReader {
     }
 
     void read() throws IOException, UnreadableReport {
-        if (!xml.next() || !xml.name().equals("coverage")) {
-            throw xml.broken("the root is not <coverage>");
-        }
-        while (xml.next()) {
-            if (xml.atStart()) {
-                start();
-            } else {
-                end();
-            }
-        }
-        if (!closed) {
-            throw xml.broken("the document ends before </coverage>");
-        }
+        xml.document("coverage", this::start, this::end);
     }
 
     private void start() throws IOException, UnreadableReport {
@@ -81,7 +68,6 @@ final class CoberturaReader {
         switch (xml.name()) {
             case "method" -> closeMethod();
             case "class" -> closeClass();
-            case "coverage" -> closed = true;
             default -> {}
         }
     }

@@ -28,7 +28,6 @@ final class JacocoReader {
     private @Nullable String classFile;
     private @Nullable Method method;
     private boolean inFile;
-    private boolean closed;
 
     /** A method, known when its counters are. */
     private static final class Method {
@@ -49,19 +48,7 @@ final class JacocoReader {
     }
 
     void read() throws IOException, UnreadableReport {
-        if (!xml.next() || !xml.name().equals("report")) {
-            throw xml.broken("the root is not <report>");
-        }
-        while (xml.next()) {
-            if (xml.atStart()) {
-                start();
-            } else {
-                end();
-            }
-        }
-        if (!closed) {
-            throw xml.broken("the document ends before </report>");
-        }
+        xml.document("report", this::start, this::end);
     }
 
     private void start() throws UnreadableReport {
@@ -87,7 +74,6 @@ final class JacocoReader {
             case "class" -> classFile = null;
             case "method" -> method = null;
             case "sourcefile" -> closeFile();
-            case "report" -> closed = true;
             default -> {}
         }
     }

@@ -31,7 +31,6 @@ final class OpenCoverReader {
     private String pointsFile = "";
     private boolean skippedModule;
     private boolean inMethod;
-    private boolean closed;
 
     OpenCoverReader(XmlElements xml, ReportSink sink) {
         this.xml = xml;
@@ -39,19 +38,7 @@ final class OpenCoverReader {
     }
 
     void read() throws IOException, UnreadableReport {
-        if (!xml.next() || !xml.name().equals("CoverageSession")) {
-            throw xml.broken("the root is not <CoverageSession>");
-        }
-        while (xml.next()) {
-            if (xml.atStart()) {
-                start();
-            } else {
-                end();
-            }
-        }
-        if (!closed) {
-            throw xml.broken("the document ends before </CoverageSession>");
-        }
+        xml.document("CoverageSession", this::start, this::end);
     }
 
     private void start() throws IOException, UnreadableReport {
@@ -71,7 +58,6 @@ final class OpenCoverReader {
         switch (xml.name()) {
             case "Method" -> closeMethod();
             case "Module" -> closeModule();
-            case "CoverageSession" -> closed = true;
             default -> {}
         }
     }
